@@ -1,0 +1,154 @@
+package veldline.field.pattern;
+
+import java.util.List;
+import org.hipparchus.complex.Complex;
+import veldline.field.solve.FieldSolution;
+import veldline.field.wire.Direction;
+import veldline.field.wire.Vec;
+import veldline.field.wire.WireModel;
+
+/**
+ * The far field of solved currents. Radiation intensity is {@code U = ηk²/32π² (|Nθ|² + |Nφ|²)} with the radiation
+ * vector {@code N = ∫ I exp(jk r̂·r') dl'} (Balanis, Antenna Theory, 3rd ed., §6.8 and §12.3).
+ */
+public final class RadiatedField {
+    private static final double C = 299_792_458.0;
+    private static final double ETA = 4e-7 * Math.PI * C;
+    private static final double[] AT = {0.5 - Math.sqrt(3) / 6, 0.5 + Math.sqrt(3) / 6};
+
+    private final double k;
+    private final boolean ground;
+    private final double inputPower;
+    private final double efficiency;
+    private final int count;
+    private final double[] x;
+    private final double[] y;
+    private final double[] z;
+    /** Six a sample: real and imaginary parts of the current moment along x, y and z. */
+    private final double[] moment;
+
+    public RadiatedField(FieldSolution solution) {
+        this.k = 2 * Math.PI * solution.frequency() / C;
+        this.ground = solution.model().ground() == WireModel.Ground.PERFECT;
+        this.inputPower = solution.inputPower();
+        this.efficiency = solution.efficiency();
+        List<FieldSolution.Piece> pieces = solution.pieces();
+        this.count = pieces.size() * 2 * (ground ? 2 : 1);
+        this.x = new double[count];
+        this.y = new double[count];
+        this.z = new double[count];
+        this.moment = new double[6 * count];
+        int n = 0;
+        for (FieldSolution.Piece piece : pieces) {
+            Vec along = piece.end().minus(piece.start());
+            for (double t : AT) {
+                Complex i = piece.atStart().multiply((1 - t) / 2).add(piece.atEnd().multiply(t / 2));
+                Vec at = piece.start().plus(along.times(t));
+                put(n++, at, along, i);
+                if (ground) {
+                    put(n++, at.mirrored(), along.mirrored(), i.negate());
+                }
+            }
+        }
+    }
+
+    private void put(int n, Vec at, Vec along, Complex i) {
+        x[n] = at.x();
+        y[n] = at.y();
+        z[n] = at.z();
+        moment[6 * n] = along.x() * i.getReal();
+        moment[6 * n + 1] = along.x() * i.getImaginary();
+        moment[6 * n + 2] = along.y() * i.getReal();
+        moment[6 * n + 3] = along.y() * i.getImaginary();
+        moment[6 * n + 4] = along.z() * i.getReal();
+        moment[6 * n + 5] = along.z() * i.getImaginary();
+    }
+
+    /**
+     * The transverse radiation vector in one direction.
+     *
+     * @param theta component along growing theta, ampere metres
+     * @param phi component along growing phi
+     */
+    public record Components(Complex theta, Complex phi) {
+        double square() {
+            return theta.getReal() * theta.getReal()
+                    + theta.getImaginary() * theta.getImaginary()
+                    + phi.getReal() * phi.getReal()
+                    + phi.getImaginary() * phi.getImaginary();
+        }
+    }
+
+    /** The far field in a direction; zero below a perfect ground. */
+    public Components towards(Direction d) {
+        return towards(d.vector(), d.thetaHat(), d.phiHat());
+    }
+
+    Components towards(Vec r, Vec thetaHat, Vec phiHat) {
+        if (ground && r.z() < -1e-12) {
+            return new Components(Complex.ZERO, Complex.ZERO);
+        }
+        double[] sum = new double[6];
+        for (int n = 0; n < count; n++) {
+            double phase = k * (r.x() * x[n] + r.y() * y[n] + r.z() * z[n]);
+            double c = Math.cos(phase);
+            double s = Math.sin(phase);
+            for (int i = 0; i < 6; i += 2) {
+                double a = moment[6 * n + i];
+                double b = moment[6 * n + i + 1];
+                sum[i] += a * c - b * s;
+                sum[i + 1] += a * s + b * c;
+            }
+        }
+        return new Components(along(sum, thetaHat), along(sum, phiHat));
+    }
+
+    private static Complex along(double[] s, Vec v) {
+        return new Complex(
+                s[0] * v.x() + s[2] * v.y() + s[4] * v.z(), s[1] * v.x() + s[3] * v.y() + s[5] * v.z());
+    }
+
+    /** Radiation intensity in watts per steradian. */
+    public double intensity(Direction d) {
+        return intensity(towards(d).square());
+    }
+
+    private double intensity(double square) {
+        return ETA * k * k / (32 * Math.PI * Math.PI) * square;
+    }
+
+    /** Gain as a plain ratio, 4πU over the power accepted. */
+    public double gain(Direction d) {
+        return 4 * Math.PI * intensity(d) / inputPower;
+    }
+
+    /** Gain in dBi, conductor loss included, mismatch not (IEEE Std 145). */
+    public double gainDbi(Direction d) {
+        return 10 * Math.log10(gain(d));
+    }
+
+    /** Gain of one component, theta if true, in dBi. */
+    public double componentGainDbi(Direction d, boolean theta) {
+        Components e = towards(d);
+        double part = theta ? e.theta().norm() : e.phi().norm();
+        return 10 * Math.log10(4 * Math.PI * intensity(part * part) / inputPower);
+    }
+
+    public double efficiency() {
+        return efficiency;
+    }
+
+    public double inputPower() {
+        return inputPower;
+    }
+
+    /** Whether directions below the horizon carry no field. */
+    public boolean overGround() {
+        return ground;
+    }
+
+    /** Wave number in radians a metre. */
+    public double waveNumber() {
+        return k;
+    }
+}

@@ -1,0 +1,67 @@
+package veldline.field.pattern;
+
+import org.hipparchus.analysis.integration.gauss.GaussIntegrator;
+import org.hipparchus.analysis.integration.gauss.GaussIntegratorFactory;
+import veldline.field.wire.Direction;
+
+/** What needs every direction: the power radiated and the direction of greatest gain. */
+public final class Sphere {
+    private Sphere() {}
+
+    /**
+     * Power through a sphere around the antenna, watts: Gauss–Legendre in cos θ, even steps in φ, fine enough for an
+     * antenna of the given size since its field holds no harmonics much above {@code k·extent}.
+     *
+     * @param extent radius of a sphere around the origin that holds the antenna, metres
+     */
+    public static double radiatedPower(RadiatedField field, double extent) {
+        int order = (int) Math.ceil(1.2 * field.waveNumber() * extent) + 12;
+        double from = field.overGround() ? 0 : -1;
+        GaussIntegrator rule = new GaussIntegratorFactory().legendre(order, from, 1.0);
+        int steps = 2 * order;
+        double sum = 0;
+        for (int i = 0; i < order; i++) {
+            double theta = Math.toDegrees(Math.acos(rule.getPoint(i)));
+            double ring = 0;
+            for (int j = 0; j < steps; j++) {
+                ring += field.intensity(new Direction(theta, 360.0 * j / steps));
+            }
+            sum += rule.getWeight(i) * ring * 2 * Math.PI / steps;
+        }
+        return sum;
+    }
+
+    /** The direction of greatest gain: a grid, then steps that shrink to a thousandth of a degree. */
+    public static Direction strongest(RadiatedField field, double extent) {
+        double step = Math.min(10, 60 / (field.waveNumber() * extent + 1) + 1);
+        Direction best = new Direction(0, 0);
+        double most = field.intensity(best);
+        double last = field.overGround() ? 90 : 180;
+        for (double theta = 0; theta <= last + 1e-9; theta += step) {
+            for (double phi = 0; phi < 360; phi += step) {
+                double here = field.intensity(new Direction(Math.min(theta, last), phi));
+                if (here > most * (1 + 1e-9)) {
+                    most = here;
+                    best = new Direction(Math.min(theta, last), phi);
+                }
+            }
+        }
+        for (double s = step / 2; s > 1e-3; s /= 2) {
+            boolean moved = true;
+            while (moved) {
+                moved = false;
+                for (double[] by : new double[][] {{s, 0}, {-s, 0}, {0, s}, {0, -s}}) {
+                    Direction next = new Direction(
+                            Math.max(0, Math.min(last, best.theta() + by[0])), best.phi() + by[1]);
+                    double here = field.intensity(next);
+                    if (here > most * (1 + 1e-12)) {
+                        most = here;
+                        best = next;
+                        moved = true;
+                    }
+                }
+            }
+        }
+        return new Direction(best.theta(), ((best.phi() % 360) + 360) % 360);
+    }
+}

@@ -1,0 +1,158 @@
+package veldline.field.solve;
+
+/**
+ * A square complex matrix held by columns, real and imaginary parts apart so that the inner loops run over plain arrays.
+ */
+final class ComplexMatrix {
+    final int size;
+    final double[][] re;
+    final double[][] im;
+    private int[] pivots = new int[0];
+
+    ComplexMatrix(int size) {
+        this.size = size;
+        this.re = new double[size][size];
+        this.im = new double[size][size];
+    }
+
+    void add(int row, int column, double r, double i) {
+        re[column][row] += r;
+        im[column][row] += i;
+    }
+
+    /**
+     * Replaces the matrix by its LU factors with row pivoting. Two columns of L are taken at a time, which halves the
+     * traffic through the columns still to come.
+     *
+     * @param keepGoing polled once a column
+     * @throws SolveFailure if a pivot vanishes or the work was called off
+     */
+    void factor(java.util.function.BooleanSupplier keepGoing) {
+        pivots = new int[size];
+        int k = 0;
+        while (k < size) {
+            if (!keepGoing.getAsBoolean()) {
+                throw new SolveFailure("Called off before it was done; ask again to start anew");
+            }
+            choosePivot(k);
+            if (k + 1 == size) {
+                break;
+            }
+            swapAndUpdateOne(k, k + 1);
+            choosePivot(k + 1);
+            for (int j = k + 2; j < size; j++) {
+                updateTwo(k, j);
+            }
+            k += 2;
+        }
+    }
+
+    private void choosePivot(int k) {
+        double[] r = re[k];
+        double[] i = im[k];
+        int best = k;
+        double most = -1;
+        for (int row = k; row < size; row++) {
+            double here = r[row] * r[row] + i[row] * i[row];
+            if (here > most) {
+                most = here;
+                best = row;
+            }
+        }
+        if (!(most > 0)) {
+            throw new SolveFailure("The equations have no single answer (column " + k
+                    + "); two wires may lie on top of each other: move one aside");
+        }
+        pivots[k] = best;
+        swap(r, k, best);
+        swap(i, k, best);
+        double pr = r[k] / most;
+        double pi = -i[k] / most;
+        for (int row = k + 1; row < size; row++) {
+            double x = r[row];
+            double y = i[row];
+            r[row] = x * pr - y * pi;
+            i[row] = x * pi + y * pr;
+        }
+        // Earlier columns of L follow the exchange so that whole rows stay together.
+        for (int j = 0; j < k; j++) {
+            swap(re[j], k, best);
+            swap(im[j], k, best);
+        }
+    }
+
+    private static void swap(double[] a, int i, int j) {
+        double t = a[i];
+        a[i] = a[j];
+        a[j] = t;
+    }
+
+    private void swapAndUpdateOne(int k, int j) {
+        swap(re[j], k, pivots[k]);
+        swap(im[j], k, pivots[k]);
+        subtract(re[j], im[j], k, k + 1);
+    }
+
+    private void updateTwo(int k, int j) {
+        double[] r = re[j];
+        double[] i = im[j];
+        swap(r, k, pivots[k]);
+        swap(i, k, pivots[k]);
+        // Row k+1 first: it takes part in its own exchange.
+        double[] l0r = re[k];
+        double[] l0i = im[k];
+        swap(r, k + 1, pivots[k + 1]);
+        swap(i, k + 1, pivots[k + 1]);
+        double ar = r[k];
+        double ai = i[k];
+        r[k + 1] -= l0r[k + 1] * ar - l0i[k + 1] * ai;
+        i[k + 1] -= l0r[k + 1] * ai + l0i[k + 1] * ar;
+        double br = r[k + 1];
+        double bi = i[k + 1];
+        double[] l1r = re[k + 1];
+        double[] l1i = im[k + 1];
+        for (int row = k + 2; row < size; row++) {
+            r[row] -= l0r[row] * ar - l0i[row] * ai + l1r[row] * br - l1i[row] * bi;
+        }
+        for (int row = k + 2; row < size; row++) {
+            i[row] -= l0r[row] * ai + l0i[row] * ar + l1r[row] * bi + l1i[row] * br;
+        }
+    }
+
+    private void subtract(double[] r, double[] i, int k, int from) {
+        double ur = r[k];
+        double ui = i[k];
+        double[] lr = re[k];
+        double[] li = im[k];
+        for (int row = from; row < size; row++) {
+            r[row] -= lr[row] * ur - li[row] * ui;
+            i[row] -= lr[row] * ui + li[row] * ur;
+        }
+    }
+
+    /** Solves in place for one right-hand side, after {@link #factor}. */
+    void solve(double[] xr, double[] xi) {
+        for (int k = 0; k < size; k++) {
+            swap(xr, k, pivots[k]);
+            swap(xi, k, pivots[k]);
+        }
+        for (int k = 0; k < size; k++) {
+            subtract(xr, xi, k, k + 1);
+        }
+        for (int k = size - 1; k >= 0; k--) {
+            double dr = re[k][k];
+            double di = im[k][k];
+            double norm = dr * dr + di * di;
+            double r = (xr[k] * dr + xi[k] * di) / norm;
+            double i = (xi[k] * dr - xr[k] * di) / norm;
+            xr[k] = r;
+            xi[k] = i;
+            double[] ur = re[k];
+            double[] ui = im[k];
+            for (int row = 0; row < k; row++) {
+                xr[row] -= ur[row] * r - ui[row] * i;
+                xi[row] -= ur[row] * i + ui[row] * r;
+            }
+        }
+    }
+}

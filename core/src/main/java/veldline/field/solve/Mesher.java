@@ -1,0 +1,199 @@
+package veldline.field.solve;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeSet;
+import veldline.field.solve.Mesh.Arm;
+import veldline.field.solve.Mesh.Gap;
+import veldline.field.solve.Mesh.Segment;
+import veldline.field.wire.Port;
+import veldline.field.wire.Vec;
+import veldline.field.wire.Wire;
+import veldline.field.wire.WireModel;
+
+/** Cuts a model into a {@link Mesh} by a {@link MeshRule}. */
+final class Mesher {
+    private static final double C = 299_792_458.0;
+    private static final double BETWEEN_OPEN_ENDS = 0.8;
+
+    private final WireModel model;
+    private final MeshRule rule;
+    private final List<Segment> segments = new ArrayList<>();
+    private final List<List<int[]>> nodeEnds = new ArrayList<>();
+    private final List<Vec> nodes = new ArrayList<>();
+    private final Map<Long, List<Integer>> nodeGrid = new LinkedHashMap<>();
+    private final double tolerance;
+
+    private Mesher(WireModel model, MeshRule rule) {
+        this.model = model;
+        this.rule = rule;
+        this.tolerance =
+                1e-3 * model.wires().stream().mapToDouble(Wire::radius).min().orElseThrow();
+    }
+
+    static Mesh mesh(WireModel model, MeshRule rule, List<Port> ports) {
+        return new Mesher(model, rule).mesh(ports);
+    }
+
+    private Mesh mesh(List<Port> ports) {
+        for (int w = 0; w < model.wires().size(); w++) {
+            cut(w, ports);
+        }
+        List<List<Arm>> functions = new ArrayList<>();
+        for (int n = 0; n < nodes.size(); n++) {
+            addFunctions(n, functions);
+        }
+        List<Gap> gaps = ports.stream().map(p -> gap(p, functions)).toList();
+        return new Mesh(List.copyOf(segments), List.copyOf(functions), gaps);
+    }
+
+    /** Cuts one wire at its vertices and ports, and grades the pieces between. */
+    private void cut(int w, List<Port> ports) {
+        Wire wire = model.wires().get(w);
+        boolean driven = ports.stream().anyMatch(p -> p.wire() == w);
+        TreeSet<Double> portsAt = new TreeSet<>();
+        ports.stream().filter(p -> p.wire() == w).forEach(p -> portsAt.add(p.distanceAlong(wire)));
+        double halfWave = C / rule.meshFrequency() / 2;
+        double pitch = halfWave / (driven ? rule.perHalfWaveDriven() : rule.perHalfWave());
+        double walked = 0;
+        for (int e = 0; e < wire.edges(); e++) {
+            double length = wire.edgeLength(e);
+            List<Double> stations = new ArrayList<>(List.of(0.0));
+            for (double at : portsAt) {
+                double here = at - walked;
+                if (here > 1e-3 * wire.radius() && here < length - 1e-3 * wire.radius()) {
+                    stations.add(here);
+                }
+            }
+            stations.add(length);
+            for (int i = 0; i + 1 < stations.size(); i++) {
+                double piece = stations.get(i + 1) - stations.get(i);
+                Vec from = wire.edgeStart(e).towards(wire.edgeEnd(e), stations.get(i) / length);
+                Vec to = wire.edgeStart(e).towards(wire.edgeEnd(e), stations.get(i + 1) / length);
+                boolean openStart = !wire.closed() && e == 0 && i == 0 && free(w, from);
+                boolean openEnd =
+                        !wire.closed() && e == wire.edges() - 1 && i + 2 == stations.size() && free(w, to);
+                // Both ends open: the steps added there take the place of some between.
+                double share = openStart && openEnd ? BETWEEN_OPEN_ENDS : 1;
+                int count = Math.max(openStart && openEnd ? 2 : 1, (int) Math.ceil(share * piece / pitch - 1e-9));
+                double[] cuts = Grading.cuts(count, openStart, openEnd);
+                for (int k = 0; k + 1 < cuts.length; k++) {
+                    addSegment(new Segment(
+                            w, from.towards(to, cuts[k]), from.towards(to, cuts[k + 1]), wire.radius()));
+                }
+            }
+            walked += length;
+        }
+    }
+
+    /** Whether nothing joins a wire's end there. */
+    private boolean free(int w, Vec end) {
+        if (model.ground() == WireModel.Ground.PERFECT && Math.abs(end.z()) < tolerance) {
+            return false;
+        }
+        for (int o = 0; o < model.wires().size(); o++) {
+            for (Vec v : model.wires().get(o).points()) {
+                if (o != w && v.minus(end).length() < tolerance) {
+                    return false;
+                }
+            }
+        }
+        return true;
+    }
+
+    private void addSegment(Segment s) {
+        int index = segments.size();
+        segments.add(s);
+        nodeEnds.get(nodeAt(s.start())).add(new int[] {index, 0});
+        nodeEnds.get(nodeAt(s.end())).add(new int[] {index, 1});
+    }
+
+    private int nodeAt(Vec p) {
+        double cell = 8 * tolerance;
+        long ix = Math.round(p.x() / cell);
+        long iy = Math.round(p.y() / cell);
+        long iz = Math.round(p.z() / cell);
+        for (long dx = -1; dx <= 1; dx++) {
+            for (long dy = -1; dy <= 1; dy++) {
+                for (long dz = -1; dz <= 1; dz++) {
+                    for (int n : nodeGrid.getOrDefault(key(ix + dx, iy + dy, iz + dz), List.of())) {
+                        if (nodes.get(n).minus(p).length() < tolerance) {
+                            return n;
+                        }
+                    }
+                }
+            }
+        }
+        nodes.add(p);
+        nodeEnds.add(new ArrayList<>());
+        nodeGrid.computeIfAbsent(key(ix, iy, iz), k -> new ArrayList<>()).add(nodes.size() - 1);
+        return nodes.size() - 1;
+    }
+
+    private static long key(long x, long y, long z) {
+        return (x * 73_856_093L) ^ (y * 19_349_663L) ^ (z * 83_492_791L);
+    }
+
+    private void addFunctions(int node, List<List<Arm>> functions) {
+        List<int[]> ends = nodeEnds.get(node);
+        boolean grounded = model.ground() == WireModel.Ground.PERFECT
+                && Math.abs(nodes.get(node).z()) < tolerance;
+        if (grounded) {
+            ends.forEach(end -> functions.add(List.of(new Arm(end[0], end[1], 1))));
+            return;
+        }
+        for (int i = 1; i < ends.size(); i++) {
+            int[] into = ends.get(0);
+            int[] out = ends.get(i);
+            functions.add(List.of(
+                    new Arm(into[0], into[1], into[1] == 1 ? 1 : -1),
+                    new Arm(out[0], out[1], out[1] == 0 ? 1 : -1)));
+        }
+    }
+
+    /**
+     * A gap of two radii. Inside a wire it is centred on the port; where the port is at the wire's end it lies just
+     * inside.
+     */
+    private Gap gap(Port port, List<List<Arm>> functions) {
+        Wire wire = model.wires().get(port.wire());
+        double width = 2 * wire.radius();
+        double total = wire.length();
+        double from = port.distanceAlong(wire) - wire.radius();
+        if (!wire.closed()) {
+            from = Math.max(0, Math.min(from, total - width));
+        }
+        double[][] weight = new double[segments.size()][2];
+        double walked = 0;
+        for (int s = 0; s < segments.size(); s++) {
+            if (segments.get(s).wire() != port.wire()) {
+                continue;
+            }
+            double length = segments.get(s).length();
+            for (double turn : new double[] {-total, 0, total}) {
+                double a = Math.max(0, from + turn - walked) / length;
+                double b = Math.min(length, from + width + turn - walked) / length;
+                if (b > a && (turn == 0 || wire.closed())) {
+                    weight[s][1] += (b * b - a * a) / 2 * length / width;
+                    weight[s][0] += ((b - a) - (b * b - a * a) / 2) * length / width;
+                }
+            }
+            walked += length;
+        }
+        List<Integer> which = new ArrayList<>();
+        List<Double> weights = new ArrayList<>();
+        for (int n = 0; n < functions.size(); n++) {
+            double sum = 0;
+            for (Arm arm : functions.get(n)) {
+                sum += arm.sign() * weight[arm.segment()][arm.end()];
+            }
+            if (sum != 0) {
+                which.add(n);
+                weights.add(sum);
+            }
+        }
+        return new Gap(List.copyOf(which), List.copyOf(weights));
+    }
+}

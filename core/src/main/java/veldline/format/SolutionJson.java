@@ -1,0 +1,80 @@
+package veldline.format;
+
+import com.fasterxml.jackson.databind.json.JsonMapper;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.List;
+import org.hipparchus.complex.Complex;
+import veldline.field.pattern.PatternSummary;
+import veldline.field.solve.FieldSolution;
+import veldline.field.wire.Direction;
+
+/** A field solution as the JSON object that {@code solve} prints. What has no value is null. */
+public final class SolutionJson {
+    private static final JsonMapper MAPPER = JsonMapper.builder().build();
+
+    private SolutionJson() {}
+
+    /**
+     * @param coarse the same model on a coarser mesh, from which the error is estimated
+     * @param warnings sentences for the person who asked
+     */
+    public static ObjectNode of(FieldSolution solution, FieldSolution coarse, List<String> warnings) {
+        PatternSummary p = PatternSummary.of(solution);
+        ObjectNode json = MAPPER.createObjectNode();
+        json.put("name", solution.model().name());
+        json.put("frequency_mhz", solution.frequency() / 1e6);
+        json.set("impedance", pairs(solution.impedances()));
+        json.put("gain_dbi", p.gainDbi());
+        number(json, "gain_theta_dbi", p.gainThetaDbi());
+        number(json, "gain_phi_dbi", p.gainPhiDbi());
+        json.put("max_gain_dbi", p.maxGainDbi());
+        json.put("max_directivity_dbi", p.maxDirectivityDbi());
+        json.set("max_direction_theta_phi_deg", angles(p.maxDirection()));
+        json.set("boresight_theta_phi_deg", angles(p.boresight()));
+        json.put("efficiency", p.efficiency());
+        json.put("front_to_back_db", p.frontToBackDb().orElse(null));
+        json.put("back_gain_dbi", p.backGainDbi().orElse(null));
+        json.put("hpbw_e_deg", p.halfPowerE().orElse(null));
+        json.put("hpbw_h_deg", p.halfPowerH().orElse(null));
+        json.put("axial_ratio_db", p.polarization().axialRatioDb().orElse(null));
+        json.put("sense", p.polarization().sense().name());
+        json.put("unknowns", solution.unknowns());
+        json.put("power_balance", p.powerBalance());
+        json.set("estimated_error", error(solution, p, coarse));
+        ArrayNode notes = json.putArray("warnings");
+        warnings.forEach(notes::add);
+        return json;
+    }
+
+    /** Half of what the next coarser mesh differs by: the mesh error falls about linearly with segment length. */
+    private static ObjectNode error(FieldSolution fine, PatternSummary p, FieldSolution coarse) {
+        ObjectNode json = MAPPER.createObjectNode();
+        ArrayNode impedance = json.putArray("impedance");
+        for (int i = 0; i < fine.impedances().size(); i++) {
+            Complex d = fine.impedances().get(i).subtract(coarse.impedances().get(i));
+            impedance.addArray().add(Math.abs(d.getReal()) / 2).add(Math.abs(d.getImaginary()) / 2);
+        }
+        double gain = new veldline.field.pattern.RadiatedField(coarse).gainDbi(p.boresight());
+        json.put("gain_dbi", Math.abs(p.gainDbi() - gain) / 2);
+        return json;
+    }
+
+    private static void number(ObjectNode json, String name, double value) {
+        if (Double.isFinite(value) && value > -150) {
+            json.put(name, value);
+        } else {
+            json.putNull(name);
+        }
+    }
+
+    private static ArrayNode pairs(List<Complex> values) {
+        ArrayNode array = MAPPER.createArrayNode();
+        values.forEach(z -> array.addArray().add(z.getReal()).add(z.getImaginary()));
+        return array;
+    }
+
+    private static ArrayNode angles(Direction d) {
+        return MAPPER.createArrayNode().add(d.theta()).add(d.phi());
+    }
+}

@@ -1,0 +1,91 @@
+package veldline.quantity;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.DoubleUnaryOperator;
+
+/** The units people may type, each with the names it is known by and its way to the unit held inside. */
+public enum Unit {
+    M("m", Dimension.LENGTH, 1),
+    MM("mm", Dimension.LENGTH, 1e-3),
+    CM("cm", Dimension.LENGTH, 1e-2),
+    KM("km", Dimension.LENGTH, 1e3),
+    IN("in", Dimension.LENGTH, 0.0254, "\"", "inch", "inches"),
+    FT("ft", Dimension.LENGTH, 0.3048, "'", "feet", "foot"),
+    MI("mi", Dimension.LENGTH, 1609.344, "mile", "miles"),
+    HZ("Hz", Dimension.FREQUENCY, 1),
+    KHZ("kHz", Dimension.FREQUENCY, 1e3),
+    MHZ("MHz", Dimension.FREQUENCY, 1e6),
+    GHZ("GHz", Dimension.FREQUENCY, 1e9),
+    DBM("dBm", Dimension.LEVEL, 1),
+    MILLIWATT("mW", Dimension.LEVEL, mw -> 10 * Math.log10(mw), dbm -> Math.pow(10, dbm / 10)),
+    WATT("W", Dimension.LEVEL, w -> 30 + 10 * Math.log10(w), dbm -> Math.pow(10, (dbm - 30) / 10)),
+    DBI("dBi", Dimension.GAIN, 1),
+    /** Over a half-wave dipole, by convention 2.15 dB above isotropic (ITU-R BS.561). */
+    DBD("dBd", Dimension.GAIN, d -> d + 2.15, i -> i - 2.15),
+    DB("dB", Dimension.RATIO, 1),
+    DEG("°", Dimension.ANGLE, 1, "deg", "degrees"),
+    SECOND("s", Dimension.TIME, 1, "sec"),
+    MINUTE("min", Dimension.TIME, 60),
+    HOUR("h", Dimension.TIME, 3600),
+    ONE("", Dimension.NUMBER, 1);
+
+    private final String symbol;
+    private final Dimension dimension;
+    private final DoubleUnaryOperator toInside;
+    private final DoubleUnaryOperator fromInside;
+    private final List<String> otherNames;
+
+    Unit(String symbol, Dimension dimension, double factor, String... otherNames) {
+        this(symbol, dimension, x -> x * factor, x -> x / factor, otherNames);
+    }
+
+    Unit(
+            String symbol,
+            Dimension dimension,
+            DoubleUnaryOperator toInside,
+            DoubleUnaryOperator fromInside,
+            String... otherNames) {
+        this.symbol = symbol;
+        this.dimension = dimension;
+        this.toInside = toInside;
+        this.fromInside = fromInside;
+        this.otherNames = List.of(otherNames);
+    }
+
+    public String symbol() {
+        return symbol;
+    }
+
+    public Dimension dimension() {
+        return dimension;
+    }
+
+    /** A number in this unit as the value held inside. */
+    public double toInside(double number) {
+        return toInside.applyAsDouble(number);
+    }
+
+    /** A value held inside as a number in this unit. */
+    public double fromInside(double value) {
+        return fromInside.applyAsDouble(value);
+    }
+
+    /**
+     * The unit a person means. Case only matters where it tells two units of one dimension apart, so "mhz" is
+     * megahertz.
+     */
+    static Optional<Unit> named(String name) {
+        String asked = name.strip();
+        return Arrays.stream(values())
+                .filter(u -> u.symbol.equals(asked) || u.otherNames.contains(asked))
+                .findFirst()
+                .or(() -> Arrays.stream(values())
+                        .filter(u -> !u.symbol.isEmpty()
+                                && (u.symbol.equalsIgnoreCase(asked)
+                                        || u.otherNames.contains(asked.toLowerCase(Locale.ROOT))))
+                        .findFirst());
+    }
+}
