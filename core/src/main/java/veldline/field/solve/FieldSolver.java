@@ -16,7 +16,7 @@ import veldline.field.wire.WireModel;
 
 /**
  * Solves one model, at as many frequencies as asked; the mesh and everything that does not depend on frequency is kept
- * between them. Not safe for use by two threads at once.
+ * between them. Nothing in it changes once it is made, so several threads may solve at once.
  */
 public final class FieldSolver {
     /** More unknowns than this are refused before any memory is taken. */

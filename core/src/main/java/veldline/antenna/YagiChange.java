@@ -1,0 +1,127 @@
+package veldline.antenna;
+
+import veldline.antenna.YagiShape.Element;
+import veldline.explain.Change;
+import veldline.quantity.Quantity;
+
+/** Every edit of a Yagi. */
+public sealed interface YagiChange extends Change<YagiShape> {
+    record ElementLength(int index, Quantity to) implements YagiChange {
+        @Override
+        public YagiShape applyTo(YagiShape y) {
+            return y.withElement(index, new Element(y.elements().get(index).position(), to));
+        }
+
+        @Override
+        public String label() {
+            return "element " + YagiShape.nameOf(index) + " " + to;
+        }
+    }
+
+    record ElementPosition(int index, Quantity to) implements YagiChange {
+        @Override
+        public YagiShape applyTo(YagiShape y) {
+            return y.withElement(index, new Element(to, y.elements().get(index).length()));
+        }
+
+        @Override
+        public String label() {
+            return "element " + YagiShape.nameOf(index) + " at " + to;
+        }
+    }
+
+    /** Shapes anew for a boom. */
+    record BoomLength(double frequency, Quantity to) implements YagiChange {
+        @Override
+        public YagiShape applyTo(YagiShape y) {
+            return kept(Yagi.forBoom(frequency, to.value(), y.diameter(), y.metal(), y.upright()), y);
+        }
+
+        @Override
+        public String label() {
+            return "boom " + to;
+        }
+    }
+
+    /** Shapes anew for a number of elements. */
+    record Count(double frequency, int to) implements YagiChange {
+        @Override
+        public YagiShape applyTo(YagiShape y) {
+            return kept(Yagi.forCount(frequency, to, y.diameter(), y.metal(), y.upright()), y);
+        }
+
+        @Override
+        public String label() {
+            return to + " elements";
+        }
+    }
+
+    /** Shapes anew for another diameter, since lengths depend on it. */
+    record Diameter(double frequency, Quantity to) implements YagiChange {
+        @Override
+        public YagiShape applyTo(YagiShape y) {
+            return kept(Yagi.forCount(frequency, y.elements().size(), to, y.metal(), y.upright()), y);
+        }
+
+        @Override
+        public String label() {
+            return "element diameter " + to;
+        }
+    }
+
+    record Boom(BoomKind to) implements YagiChange {
+        @Override
+        public YagiShape applyTo(YagiShape y) {
+            return y.withBoom(to);
+        }
+
+        @Override
+        public String label() {
+            return "boom: " + to.words();
+        }
+    }
+
+    record Upright(boolean to) implements YagiChange {
+        @Override
+        public YagiShape applyTo(YagiShape y) {
+            return y.withUpright(to);
+        }
+
+        @Override
+        public String label() {
+            return to ? "elements upright" : "elements flat";
+        }
+    }
+
+    record FeedKind(YagiShape.Feed to) implements YagiChange {
+        @Override
+        public YagiShape applyTo(YagiShape y) {
+            return y.withFeed(to);
+        }
+
+        @Override
+        public String label() {
+            return to == YagiShape.Feed.FOLDED ? "folded driven element" : "straight driven element";
+        }
+    }
+
+    /** Takes a shape that was found elsewhere. */
+    record Take(YagiShape to, String what) implements YagiChange {
+        @Override
+        public YagiShape applyTo(YagiShape y) {
+            return kept(to, y);
+        }
+
+        @Override
+        public String label() {
+            return what;
+        }
+    }
+
+    /** A new shape on the boom and with the feed that were decided before. */
+    private static YagiShape kept(YagiShape shaped, YagiShape before) {
+        return shaped.withBoom(before.boom())
+                .withBoomDiameter(before.boomDiameter())
+                .withFeed(before.feed());
+    }
+}

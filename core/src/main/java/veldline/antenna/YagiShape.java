@@ -1,0 +1,131 @@
+package veldline.antenna;
+
+import com.fasterxml.jackson.annotation.JsonIgnore;
+import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import veldline.field.wire.Direction;
+import veldline.field.wire.Port;
+import veldline.field.wire.Vec;
+import veldline.field.wire.Wire;
+import veldline.field.wire.WireModel;
+import veldline.quantity.Quantity;
+import veldline.stock.Metal;
+
+/**
+ * A Yagi as it is to be built: a reflector, a driven element and directors.
+ *
+ * @param elements from the reflector forward, 2 to 20; the second is driven
+ * @param diameter of every element
+ * @param metal of every element
+ * @param boom what carries them
+ * @param boomDiameter outside
+ * @param upright whether the elements stand upright
+ * @param feed how the driven element is made
+ */
+@RecordBuilder
+public record YagiShape(
+        List<Element> elements,
+        Quantity diameter,
+        Metal metal,
+        BoomKind boom,
+        Quantity boomDiameter,
+        boolean upright,
+        Feed feed)
+        implements YagiShapeBuilder.With {
+    public static final int MOST_ELEMENTS = 20;
+    /** A folded dipole's two wires lie this many diameters apart, middle to middle. */
+    private static final double FOLD_DIAMETERS = 5;
+
+    /** How the driven element is made. */
+    public enum Feed {
+        STRAIGHT,
+        FOLDED
+    }
+
+    /**
+     * One element.
+     *
+     * @param position of its middle, from the reflector
+     * @param length tip to tip as the field sees it, without any boom correction
+     */
+    public record Element(Quantity position, Quantity length) {}
+
+    public YagiShape {
+        elements = List.copyOf(elements);
+        if (elements.size() < 2 || elements.size() > MOST_ELEMENTS) {
+            throw new IllegalArgumentException("A Yagi here has 2 to " + MOST_ELEMENTS + " elements, not "
+                    + elements.size() + "; give a number in that range");
+        }
+    }
+
+    /** From the reflector to the last element, metres. */
+    @JsonIgnore
+    public double boomLength() {
+        return elements.get(elements.size() - 1).position().value();
+    }
+
+    /** What an element is called: refl., driven, 1, 2, … */
+    public static String nameOf(int index) {
+        return index == 0 ? "refl." : index == 1 ? "driven" : Integer.toString(index - 1);
+    }
+
+    public YagiShape withElement(int index, Element element) {
+        List<Element> next = new ArrayList<>(elements);
+        next.set(index, element);
+        return withElements(next);
+    }
+
+    /** What is solved: every element a wire, boom along x from the reflector, beam towards +x. */
+    @JsonIgnore
+    public WireModel model() {
+        double radius = diameter.value() / 2;
+        List<Wire> wires = new ArrayList<>();
+        for (int i = 0; i < elements.size(); i++) {
+            double x = elements.get(i).position().value();
+            double half = elements.get(i).length().value() / 2;
+            wires.add(i == 1 && feed == Feed.FOLDED ? folded(x, half, radius) : straight(x, half, radius));
+        }
+        Port port = feed == Feed.FOLDED
+                ? new Port(1, new Port.Place.Distance(elements.get(1).length().value() / 2))
+                : Port.middleOf(1);
+        return WireModel.inFreeSpace("Yagi", wires, port, Direction.X);
+    }
+
+    private Wire straight(double x, double half, double radius) {
+        return new Wire(List.of(at(x, -half, 0), at(x, half, 0)), radius, false, Optional.of(metal.conductivity()));
+    }
+
+    private Wire folded(double x, double half, double radius) {
+        double gap = FOLD_DIAMETERS * diameter.value();
+        return new Wire(
+                List.of(at(x, -half, 0), at(x, half, 0), at(x, half, gap), at(x, -half, gap)),
+                radius, true, Optional.of(metal.conductivity()));
+    }
+
+    private Vec at(double x, double along, double across) {
+        return upright ? new Vec(x, across, along) : new Vec(x, along, across);
+    }
+
+    /**
+     * One row of the cut list.
+     *
+     * @param name of the element
+     * @param cut length to cut, boom correction included, metres
+     * @param distance from the reflector, metres
+     */
+    public record Cut(String name, double cut, double distance) {}
+
+    /** What to cut and where to fix it. */
+    public List<Cut> cutList(double frequency) {
+        double extra = boom.correction(boomDiameter.value(), 299_792_458.0 / frequency);
+        return IntStream.range(0, elements.size())
+                .mapToObj(i -> new Cut(
+                        nameOf(i),
+                        elements.get(i).length().value() + extra,
+                        elements.get(i).position().value()))
+                .toList();
+    }
+}

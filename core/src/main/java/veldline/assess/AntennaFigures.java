@@ -1,0 +1,38 @@
+package veldline.assess;
+
+import java.util.List;
+import java.util.Optional;
+import org.hipparchus.complex.Complex;
+import veldline.explain.Worked;
+
+/**
+ * What a solved antenna does.
+ *
+ * @param gain straight ahead
+ * @param frontToBack straight ahead over straight back
+ * @param widthE to half power along the elements; empty where it never falls that far
+ * @param widthH to half power square to them
+ * @param resistance at the feed point
+ * @param reactance at the feed point
+ * @param swr on 50 Ω
+ * @param eCut gain in dBi at each whole degree off the beam, 0 to 180
+ * @param hCut likewise
+ * @param aimError how far off in bearing costs 1 dB
+ */
+public record AntennaFigures(
+        Worked gain,
+        Worked frontToBack,
+        Optional<Worked> widthE,
+        Optional<Worked> widthH,
+        Worked resistance,
+        Worked reactance,
+        Worked swr,
+        List<Double> eCut,
+        List<Double> hCut,
+        Optional<Worked> aimError,
+        int unknowns) {
+
+    public Complex impedance() {
+        return new Complex(resistance.value(), reactance.value());
+    }
+}

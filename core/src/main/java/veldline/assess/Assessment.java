@@ -1,0 +1,54 @@
+package veldline.assess;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import veldline.explain.Finding;
+import veldline.explain.Worked;
+import veldline.field.solve.Sweep;
+import veldline.job.Job;
+import veldline.link.LevelLine;
+
+/**
+ * Everything that follows from one job. Never edited.
+ *
+ * @param eirp what leaves the near antenna
+ * @param mostEirp what may
+ * @param powerNote what the rule on power says of itself
+ * @param needed gain the near antenna needs
+ * @param allowed gain it may have
+ * @param findings by step, in the order they are shown
+ */
+public record Assessment(
+        Job job,
+        PathFigures path,
+        Stage<AntennaFigures> antenna,
+        Stage<Sweep> sweep,
+        Stage<MatchFigures> match,
+        FeedFigures nearFeed,
+        FeedFigures farFeed,
+        Optional<Worked> eirp,
+        Optional<Worked> mostEirp,
+        String powerNote,
+        Worked needed,
+        Optional<Worked> allowed,
+        LevelLine line,
+        RaiseFigures raise,
+        Stage<ProveFigures> prove,
+        Map<Step, List<Finding>> findings) {
+    public Assessment {
+        Map<Step, List<Finding>> copy = new EnumMap<>(Step.class);
+        findings.forEach((k, v) -> copy.put(k, List.copyOf(v)));
+        findings = java.util.Collections.unmodifiableMap(copy);
+    }
+
+    public List<Finding> of(Step step) {
+        return findings.getOrDefault(step, List.of());
+    }
+
+    /** Whether everything the line needs was worked out. */
+    public boolean whole() {
+        return antenna instanceof Stage.Fresh && sweep instanceof Stage.Fresh;
+    }
+}

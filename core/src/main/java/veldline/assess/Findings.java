@@ -1,0 +1,60 @@
+package veldline.assess;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import veldline.explain.Finding;
+import veldline.link.LevelLine;
+
+/** Every rule of judgement, by step. To add one, write it in its own class and list it here. */
+final class Findings {
+    /** A rule looks at a whole assessment and says what it finds. */
+    interface Rule extends Function<Assessment, List<Finding>> {}
+
+    private static final Map<Step, List<Rule>> RULES = Map.of(
+            Step.BRIEF, List.of(BriefRules::margin, BriefRules::tide, BriefRules::window, BriefRules::power),
+            Step.SHAPE, List.of(ShapeRules::gain, ShapeRules::power, ShapeRules::swr, ShapeRules::polarization, ShapeRules::fits),
+            Step.MATCH, List.of(MatchRules::inUse, MatchRules::better, MatchRules::choke),
+            Step.FEED_RUN, List.of(FeedRules::joints, FeedRules::loss, FeedRules::power),
+            Step.RAISE, List.of(RaiseRules::bearing, RaiseRules::lines, RaiseRules::exposure, RaiseRules::distance, RaiseRules::height),
+            Step.PROVE, List.of(ProveRules::improvement, ProveRules::prediction, ProveRules::margin, ProveRules::spread, ProveRules::dropouts));
+
+    private Findings() {}
+
+    /** The assessment with every finding and the line's stops marked by them. */
+    static Assessment judge(Assessment bare) {
+        Map<Step, List<Finding>> found = new EnumMap<>(Step.class);
+        for (Step step : Step.values()) {
+            List<Finding> list = new ArrayList<>();
+            RULES.getOrDefault(step, List.of()).forEach(rule -> list.addAll(rule.apply(bare)));
+            // The bench's own answer stays first; after it stop, watch, the rest.
+            if (list.size() > 2) {
+                list.subList(1, list.size()).sort(Comparator.comparing(Finding::level).reversed());
+            }
+            found.put(step, list);
+        }
+        return new Assessment(
+                bare.job(), bare.path(), bare.antenna(), bare.sweep(), bare.match(), bare.nearFeed(), bare.farFeed(),
+                bare.eirp(), bare.mostEirp(), bare.powerNote(), bare.needed(), bare.allowed(),
+                marked(bare, found), bare.raise(), bare.prove(), found);
+    }
+
+    private static LevelLine marked(Assessment a, Map<Step, List<Finding>> found) {
+        List<LevelLine.Stop> stops = new ArrayList<>();
+        for (LevelLine.Stop s : a.line().stops()) {
+            stops.add(s.id().equals("near-antenna") ? antennaStop(s, found.get(Step.SHAPE)) : s);
+        }
+        LevelLine l = a.line();
+        return new LevelLine(
+                stops, l.path(), l.mostEirp(), l.floor(), l.wish(), l.margin(), l.worstBelow(), l.brokenAt());
+    }
+
+    private static LevelLine.Stop antennaStop(LevelLine.Stop s, List<Finding> shape) {
+        Finding worst = shape.stream().max(Comparator.comparing(Finding::level)).orElseThrow();
+        return new LevelLine.Stop(
+                s.id(), s.kind(), s.name(), s.verb(), s.step(), s.before(), s.level(), worst.level(), worst.tag());
+    }
+}

@@ -1,0 +1,27 @@
+package veldline.assess;
+
+import veldline.explain.Worked;
+import veldline.prove.Comparison;
+import veldline.prove.Recording;
+import veldline.prove.Verdict;
+
+/**
+ * What a comparison of two recordings comes to.
+ *
+ * @param comparison after less before
+ * @param predicted what was worked out for it, from the two frozen predictions
+ * @param medianAfter and its tenth percentile beside it
+ * @param margin the measured level over the floor
+ */
+public record ProveFigures(
+        Recording before,
+        Recording after,
+        Comparison comparison,
+        Worked predicted,
+        Worked medianBefore,
+        Worked medianAfter,
+        Worked tenthBefore,
+        Worked tenthAfter,
+        Worked margin,
+        int rounds,
+        Verdict verdict) {}

@@ -1,0 +1,64 @@
+package veldline.assess;
+
+import veldline.explain.Formula;
+import veldline.explain.Worked;
+import veldline.measure.Series;
+import veldline.prove.Comparison;
+import veldline.prove.ProvePlan;
+import veldline.prove.Recording;
+import veldline.prove.Verdict;
+
+/** Compares the two recordings that were picked. */
+final class ProveStage {
+    static final Formula MEDIAN = new Formula(
+            "Median level", "Half of the readings lie above it.", "M", "a", "Order statistics", "To half of the radio's step");
+    static final Formula TENTH = new Formula(
+            "Tenth percentile", "Nine in ten readings lie above it.", "T", "a", "Order statistics", "To the radio's step");
+    static final Formula PREDICTED = new Formula(
+            "Improvement worked out", "The level worked out for after less that for before, as they stood on their days.",
+            "D", "a − b", "The line", "The two doubts together, most of it the bounce");
+    static final Formula MARGIN = new Formula(
+            "Measured margin", "Median of the after readings over the floor.", "M", "a − b", "Sum of decibels",
+            "As good as the radio's own reading, ±2 dB is usual");
+
+    record Input(ProvePlan plan, double floor) {}
+
+    private ProveStage() {}
+
+    static ProveFigures figures(Input in) {
+        ProvePlan plan = in.plan;
+        Recording before = plan.recordings().get(plan.before());
+        Recording after = plan.recordings().get(plan.after());
+        Series b = before.series().after(plan.skip().value());
+        Series a = after.series().after(plan.skip().value());
+        Comparison c = Comparison.of(
+                b, a, plan.lineUp(), plan.step().value(), plan.confidence().value() / 100);
+        int rounds = Verdict.rounds(plan.recordings(), before.setUp(), after.setUp());
+        Worked median = quantile(MEDIAN, a, 0.5, "middle reading after");
+        return new ProveFigures(
+                before,
+                after,
+                c,
+                Worked.of(PREDICTED)
+                        .computed("a", "worked out for after", after.predicted().value(), "dBm", 2)
+                        .computed("b", "worked out for before", before.predicted().value(), "dBm", 2)
+                        .gives(
+                                after.predicted().value() - before.predicted().value(), "dB", 1,
+                                Math.hypot(after.predicted().doubt(), before.predicted().doubt())),
+                quantile(MEDIAN, b, 0.5, "middle reading before"),
+                median,
+                quantile(TENTH, b, 0.1, "tenth of the readings before"),
+                quantile(TENTH, a, 0.1, "tenth of the readings after"),
+                Worked.of(MARGIN)
+                        .measured("a", "median after", median.value(), "dBm", 2)
+                        .typed("b", "floor", in.floor, "dBm", 2)
+                        .gives(median.value() - in.floor, "dB", 1, 2),
+                rounds,
+                Verdict.of(c.low(), c.difference().value(), c.high(), rounds));
+    }
+
+    private static Worked quantile(Formula formula, Series series, double share, String what) {
+        double value = series.quantile(share).orElseThrow();
+        return Worked.of(formula).measured("a", what, value, "dBm", 2).gives(value, "dBm", 1);
+    }
+}

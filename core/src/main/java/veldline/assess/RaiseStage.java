@@ -1,0 +1,49 @@
+package veldline.assess;
+
+import java.util.Optional;
+import veldline.explain.Formula;
+import veldline.explain.Worked;
+import veldline.job.Job;
+import veldline.link.End;
+import veldline.link.Exposure;
+import veldline.path.Geodesic;
+import veldline.path.Tilt;
+import veldline.raise.LineClearance;
+
+/** Bearings, tilts and what must stay clear. */
+final class RaiseStage {
+    static final Formula DISTANCE = new Formula(
+            "Distance on the map", "Length of the shortest line on the WGS-84 ellipsoid.", "D", "a",
+            "Karney, Algorithms for geodesics, J. Geodesy 87 (2013)", "As good as the coordinates");
+
+    private RaiseStage() {}
+
+    static RaiseFigures figures(Job job, Optional<AntennaFigures> antenna, Optional<Worked> eirp) {
+        End near = job.brief().near();
+        End far = job.brief().far();
+        Geodesic line = Geodesic.between(
+                near.latitude().value(), near.longitude().value(), far.latitude().value(), far.longitude().value());
+        double distance = job.brief().distance().value();
+        double longest = job.yagi().elements().stream()
+                .mapToDouble(e -> e.length().value())
+                .max()
+                .orElse(0);
+        Worked sent = eirp.orElseGet(() -> Worked.of(Assessor.EIRP)
+                .typed("p", "power sent", near.radio().power().value(), "dBm", 3)
+                .computed("c", "chain", 0, "dB", 1)
+                .computed("g", "antenna", 0, "dBi", 1)
+                .gives(near.radio().power().value(), "dBm", 1));
+        return new RaiseFigures(
+                Geodesic.workedBearing(line.bearing(), far.name()),
+                Geodesic.workedBearing(line.back(), near.name()),
+                Tilt.worked(near.height().value(), far.height().value(), distance),
+                Tilt.worked(far.height().value(), near.height().value(), distance),
+                Worked.of(DISTANCE)
+                        .computed("a", "length of the geodesic", line.distance(), "m", 2)
+                        .gives(line.distance(), "m", 0),
+                antenna.flatMap(AntennaFigures::aimError),
+                Exposure.worked(sent, job.brief().frequency().value()),
+                LineClearance.least(
+                        job.raise().mast().value(), Math.max(longest, job.yagi().boomLength())));
+    }
+}

@@ -1,0 +1,134 @@
+package veldline.assess;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import veldline.antenna.YagiChange;
+import veldline.antenna.YagiShape;
+import veldline.explain.Finding;
+import veldline.explain.Worked;
+import veldline.feed.FeedPart;
+import veldline.line.CableLoss;
+import veldline.quantity.NumberText;
+import veldline.quantity.Quantity;
+import veldline.quantity.Unit;
+
+/** Judgements on the near antenna. */
+final class ShapeRules {
+    static final double SWR_USABLE = 2;
+    static final double CLOSE_TO_LIMIT = 0.5;
+
+    private ShapeRules() {}
+
+    static List<Finding> gain(Assessment a) {
+        if (a.antenna() instanceof Stage.Failed<AntennaFigures> failed) {
+            String[] lines = failed.why().split("\n");
+            return List.of(Finding.plain(
+                    Finding.Level.STOP, "This cannot be solved.", lines[0] + ".", "The last good figures are not shown.",
+                    "cannot be solved"));
+        }
+        Worked gain = a.antenna().value().orElseThrow().gain();
+        boolean enough = gain.value() >= a.needed().value();
+        boolean allowed = a.allowed().map(most -> gain.value() <= most.value()).orElse(true);
+        String reason = "Below " + a.needed().number() + " the worst tide leaves too little"
+                + a.allowed().map(m -> "; above " + m.number() + " it radiates too much.").orElse(".");
+        Finding f = !allowed
+                ? Finding.stop(gain.shown(), "of gain, more than may be used.", reason, "over the limit", gain)
+                : enough
+                        ? Finding.fits(gain.shown(), "of gain, inside your window.", reason, gain)
+                        : Finding.watch(gain.shown(), "of gain; " + a.needed().number() + " needed.", reason, "gain short", gain);
+        return List.of(f.withRuler(
+                gain.value(), Optional.of(a.needed().value()), a.allowed().map(Worked::value), 1));
+    }
+
+    static List<Finding> power(Assessment a) {
+        if (a.eirp().isEmpty() || a.mostEirp().isEmpty()) {
+            return BriefRules.power(a);
+        }
+        Worked eirp = a.eirp().get();
+        double most = a.mostEirp().get().value();
+        double room = most - eirp.value();
+        String place = a.job().brief().near().name();
+        String rest = "leaves " + place + "; " + NumberText.shown(most, 1) + " is the most.";
+        if (room < 0) {
+            return List.of(Finding.stop(eirp.shown(), rest, a.powerNote() + ".", NumberText.shown(-room, 1) + " over limit", eirp)
+                    .withRemedies(lowerPower(a, room)));
+        }
+        return List.of(
+                room < CLOSE_TO_LIMIT
+                        ? Finding.watch(
+                                eirp.shown(), rest, cableNote(a, room),
+                                NumberText.shown(room, 1) + " under limit", eirp)
+                        : Finding.fits(eirp.shown(), rest, a.powerNote() + ".", eirp));
+    }
+
+    /** How short the cable may get before the limit is passed. */
+    private static String cableNote(Assessment a, double room) {
+        for (FeedPart part : a.job().nearRun().parts()) {
+            if (part.cable().isPresent() && part.length().isPresent()) {
+                CableLoss loss = part.cable().get();
+                double perMetre = loss.lossDb(1, a.job().brief().frequency().value());
+                double shortest = part.length().get().value() - room / perMetre;
+                return "A cable shorter than " + NumberText.shown(Math.max(0, shortest), 1) + " m puts it over.";
+            }
+        }
+        return "Anything that takes less puts it over.";
+    }
+
+    private static List<Finding.Remedy> lowerPower(Assessment a, double room) {
+        double power = a.job().brief().near().radio().power().value();
+        double lower = Math.floor((power + room) * 2) / 2;
+        return List.of(new Finding.Remedy(
+                "Turn the radio down to " + NumberText.shown(lower, 1) + " dBm",
+                "Then it keeps to the limit.",
+                new veldline.link.BriefChange.Power(Quantity.shown(lower, Unit.DBM, 1))));
+    }
+
+    static List<Finding> swr(Assessment a) {
+        if (a.antenna().value().isEmpty()) {
+            return List.of();
+        }
+        Worked swr = a.antenna().value().get().swr();
+        String rest = "on channel; " + NumberText.shown(SWR_USABLE, 1) + " is usable, 1.5 good.";
+        return List.of(
+                swr.value() <= SWR_USABLE
+                        ? Finding.fits("SWR " + swr.number(), rest, "A gate only: a dummy load is perfect too.", swr)
+                        : Finding.watch("SWR " + swr.number(), rest, "Match brings it down.", "SWR high", swr));
+    }
+
+    static List<Finding> polarization(Assessment a) {
+        boolean near = a.job().yagi().upright();
+        boolean far = a.job().farAntenna().upright();
+        if (near == far) {
+            return List.of(Finding.plain(
+                    Finding.Level.FITS, (near ? "Upright" : "Flat") + " elements, "
+                            + (far ? "upright" : "flat") + " far antenna:", "no loss.", "Crossed would cost 20 dB or more.", ""));
+        }
+        return List.of(Finding.plain(
+                        Finding.Level.STOP, "Crossed:", "elements " + (near ? "upright" : "flat") + ", far antenna "
+                                + (far ? "upright" : "flat") + ".", "20 dB or more are lost.", "crossed")
+                .withRemedies(List.of(new Finding.Remedy(
+                        far ? "Stand the elements up" : "Lay the elements flat", "Then both match.",
+                        new YagiChange.Upright(far)))));
+    }
+
+    static List<Finding> fits(Assessment a) {
+        List<Finding> found = new ArrayList<>();
+        YagiShape y = a.job().yagi();
+        double allowed = a.job().brief().sizeAllowed().value();
+        if (y.boomLength() > allowed * (1 + 1e-9)) {
+            found.add(Finding.plain(
+                    Finding.Level.STOP, NumberText.shown(y.boomLength() * 1000, 0) + " mm of boom;",
+                    NumberText.shown(allowed * 1000, 0) + " allowed.", "Shorten the boom or allow more in Brief.",
+                    "too long"));
+        }
+        for (int i = 1; i < y.elements().size(); i++) {
+            if (y.elements().get(i).position().value() <= y.elements().get(i - 1).position().value()) {
+                found.add(Finding.plain(
+                        Finding.Level.STOP, "Element " + YagiShape.nameOf(i), "does not stand ahead of "
+                                + YagiShape.nameOf(i - 1) + ".", "Elements go forward along the boom.", "order wrong"));
+            }
+        }
+        return found;
+    }
+}

@@ -1,0 +1,159 @@
+package veldline.demo;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import veldline.antenna.Bought;
+import veldline.antenna.Yagi;
+import veldline.antenna.YagiShape;
+import veldline.feed.Connector;
+import veldline.feed.Drawer;
+import veldline.feed.FeedRun;
+import veldline.instrument.World;
+import veldline.job.Job;
+import veldline.link.Brief;
+import veldline.link.End;
+import veldline.link.Radio;
+import veldline.measure.Reading;
+import veldline.measure.Series;
+import veldline.path.Surface;
+import veldline.path.TideCurve;
+import veldline.prove.ProvePlan;
+import veldline.prove.Recording;
+import veldline.quantity.Quantity;
+import veldline.quantity.Unit;
+import veldline.raise.RaisePlan;
+import veldline.stock.Metal;
+
+/** The nest-camera link, finished and proved: a Yagi for the whip, then the hide's antenna lowered out of the null. */
+public final class TernholmSands {
+    private static final long SEED = 20_261_123;
+    private static final double READING_EVERY = 120;
+    private static final int READINGS = 373;
+    private static final double WHIP_GAIN = 2.1;
+    private static final String WHIP = "whip at 14 m";
+    private static final String HIGH = "Yagi at 14 m";
+    private static final String LOW = "Yagi at 8 m";
+
+    private TernholmSands() {}
+
+    public static Job nestCamera() {
+        Connector reverse = new Connector(
+                Connector.Series.SMA, Connector.Thread.OUTSIDE, Connector.Contact.PIN, 50);
+        Connector jackN = new Connector(
+                Connector.Series.N, Connector.Thread.OUTSIDE, Connector.Contact.SOCKET, 50);
+        Brief brief = new Brief(
+                q("2437", Unit.MHZ),
+                new End(
+                        "Gannet hide", q("8.0", Unit.M), q("55.20000", Unit.DEG), q("4.10000", Unit.DEG),
+                        new Radio("Camera radio", q("16.0", Unit.DBM), q("-80", Unit.DBM), reverse)),
+                new End(
+                        "Warden's lodge", q("12.0", Unit.M), q("55.20637", Unit.DEG), q("4.13930", Unit.DEG),
+                        new Radio("Lodge radio", q("16.0", Unit.DBM), q("-80", Unit.DBM), jackN)),
+                q("2.6", Unit.KM),
+                Surface.SEA_WATER,
+                q("3.4", Unit.M),
+                false,
+                q("12.0", Unit.DB),
+                q("18", Unit.IN),
+                "licence",
+                q("30.0", Unit.DBM));
+        YagiShape yagi = Yagi.forCount(2437e6, 11, q("1.6", Unit.MM), Metal.BRASS, false);
+        FeedRun near = new FeedRun(
+                reverse,
+                List.of(
+                        Drawer.part("a-smarn-nj"),
+                        Drawer.part("c-rg213-n").withLength(Optional.of(q("3.5", Unit.M)))),
+                jackN);
+        FeedRun far = new FeedRun(
+                jackN, List.of(Drawer.part("c-10mm-n").withLength(Optional.of(q("6", Unit.M)))), jackN);
+        Job job = new Job(
+                "Ternholm Sands",
+                "Nest-camera link",
+                brief,
+                yagi,
+                new Bought("Lodge panel", q("12.0", Unit.DBI), false, jackN),
+                near,
+                far,
+                Job.Matching.DIRECT,
+                new RaisePlan(q("4.5", Unit.M), q("60", Unit.M), q("6", Unit.M), Set.of("below", "cable", "exposure", "height", "lightning", "lines")),
+                new ProvePlan(
+                        List.of(), -1, -1, ProvePlan.LineUp.TIDE, q("10", Unit.MINUTE), q("1", Unit.DB),
+                        q("95", Unit.ONE)),
+                List.of());
+        return logged(recorded(job));
+    }
+
+    private static Quantity q(String number, Unit unit) {
+        return Quantity.of(number, unit);
+    }
+
+    /** Whip and Yagi at 14 m by turns, then the Yagi at 14 m and 8 m: two changes, each with rounds of its own. */
+    private static Job recorded(Job job) {
+        double yagi = gain(job);
+        Instant day = Instant.parse("2026-10-05T05:10:00Z");
+        World.Hidden hidden = World.Hidden.drawn(SEED);
+        record Session(String name, String setUp) {}
+        List<Session> sessions = List.of(
+                new Session("whip 1", WHIP),
+                new Session("Yagi 1", HIGH),
+                new Session("whip 2", WHIP),
+                new Session("Yagi 2", HIGH),
+                new Session("whip 3", WHIP),
+                new Session("Yagi 3", HIGH),
+                new Session("lowered 1", LOW),
+                new Session("raised 1", HIGH),
+                new Session("lowered 2", LOW),
+                new Session("raised 2", HIGH),
+                new Session("lowered 3", LOW));
+        ProvePlan plan = job.prove();
+        for (int s = 0; s < sessions.size(); s++) {
+            Session session = sessions.get(s);
+            double gain = session.setUp.equals(WHIP) ? WHIP_GAIN : yagi;
+            double height = session.setUp.equals(LOW) ? 8 : 14;
+            World world = new World(job, gain, height, hidden, SEED + s);
+            List<Reading> readings = new java.util.ArrayList<>();
+            for (int i = 0; i < READINGS; i++) {
+                readings.add(world.next(READING_EVERY, job.prove().step().value()));
+            }
+            plan = plan.adding(new Recording(
+                    session.name,
+                    session.setUp,
+                    day.plusSeconds(s * 89_428L),
+                    predicted(job, gain, height, day),
+                    new Series(readings)));
+        }
+        return job.withProve(plan.withBefore(9).withAfter(10));
+    }
+
+    private static double gain(Job job) {
+        return new veldline.assess.Assessor()
+                .assess(job)
+                .antenna()
+                .value()
+                .orElseThrow()
+                .gain()
+                .value();
+    }
+
+    private static Recording.Quoted predicted(Job job, double gain, double height, Instant on) {
+        double frequency = job.brief().frequency().value();
+        TideCurve tide = new TideCurve(
+                job.brief().tideCurve().ray(), height, job.brief().far().height().value(), job.brief().tide().value());
+        double level = job.brief().near().radio().power().value()
+                - job.nearRun().lossDb(frequency)
+                + gain
+                - veldline.path.FreeSpace.lossDb(job.brief().distance().value(), frequency)
+                + tide.middle().bounceDb()
+                + job.farAntenna().gain().value()
+                - job.farRun().lossDb(frequency);
+        return new Recording.Quoted(level, 1.5, on, "0.1.0");
+    }
+
+    private static Job logged(Job job) {
+        return job.logging(Instant.parse("2026-10-02T14:20:00Z"), "Eleven-element Yagi cut and built, brass on a wooden boom.")
+                .logging(Instant.parse("2026-10-05T04:40:00Z"), "Whip for Yagi and back, three tides each. Null near low water with both.")
+                .logging(Instant.parse("2026-10-12T06:30:00Z"), "Hide antenna lowered from 14 m to 8 m over low water. Null gone.");
+    }
+}

@@ -1,0 +1,69 @@
+package veldline.feed;
+
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.Reader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVRecord;
+import veldline.line.CableLoss;
+import veldline.quantity.Quantity;
+import veldline.quantity.Unit;
+
+/** The parts drawer that ships with the program: a plain table, one part a row. */
+public final class Drawer {
+    private Drawer() {}
+
+    /** Every part, in the order of the table. */
+    public static List<FeedPart> parts() {
+        List<FeedPart> parts = new ArrayList<>();
+        CSVFormat format = CSVFormat.DEFAULT.builder().setHeader().setSkipHeaderRecord(true).get();
+        try (Reader in = new InputStreamReader(
+                Drawer.class.getResourceAsStream("drawer.csv"), StandardCharsets.UTF_8)) {
+            for (CSVRecord row : format.parse(in)) {
+                parts.add(part(row));
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException("The parts drawer that ships with the program cannot be read", e);
+        }
+        return List.copyOf(parts);
+    }
+
+    public static FeedPart part(String id) {
+        return parts().stream()
+                .filter(p -> p.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("The drawer has no part “" + id + "”"));
+    }
+
+    private static FeedPart part(CSVRecord row) {
+        boolean cable = row.get("kind").equals("CABLE");
+        return new FeedPart(
+                row.get("id"),
+                row.get("name"),
+                FeedPart.Kind.valueOf(row.get("kind")),
+                connector(row.get("radio side")),
+                connector(row.get("antenna side")),
+                Quantity.of(cable ? "0" : row.get("loss dB"), Unit.DB),
+                cable
+                        ? Optional.of(
+                                new CableLoss(Double.parseDouble(row.get("k1")), Double.parseDouble(row.get("k2"))))
+                        : Optional.empty(),
+                cable ? Optional.of(Quantity.of(row.get("length m"), Unit.M)) : Optional.empty(),
+                Double.parseDouble(row.get("ceiling GHz")) * 1e9);
+    }
+
+    /** For example {@code SMA inside pin 50}. */
+    static Connector connector(String text) {
+        String[] words = text.split(" ");
+        return new Connector(
+                Connector.Series.valueOf(words[0]),
+                words[1].equals("inside") ? Connector.Thread.INSIDE : Connector.Thread.OUTSIDE,
+                words[2].equals("pin") ? Connector.Contact.PIN : Connector.Contact.SOCKET,
+                Integer.parseInt(words[3]));
+    }
+}

@@ -1,0 +1,65 @@
+package veldline.feed;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * Finds what makes a broken chain hold: every part of the drawer is tried in the place of each adapter, between each
+ * pair, and either way round; an adapter is also tried without. Fewest new parts first, then least loss.
+ */
+public final class MendSearch {
+    /**
+     * A way to mend a chain.
+     *
+     * @param change the edit
+     * @param part what goes in, or comes out
+     * @param lossDb the whole chain's loss afterwards
+     */
+    public record Mend(FeedChange change, FeedPart part, double lossDb, int cost) {}
+
+    private final List<FeedPart> drawer;
+
+    public MendSearch(List<FeedPart> drawer) {
+        this.drawer = List.copyOf(drawer);
+    }
+
+    /** Ways to mend the run with one change, best first; empty when it holds or nothing in the drawer helps. */
+    public List<Mend> mends(FeedRun run, double frequency) {
+        if (run.brokenAt(frequency).isEmpty()) {
+            return List.of();
+        }
+        List<Mend> found = new ArrayList<>();
+        for (int i = 0; i < run.parts().size(); i++) {
+            FeedPart now = run.parts().get(i);
+            tryOut(run, new FeedChange.Replace(i, now.turned()), now, 0, frequency, found);
+            if (now.kind() != FeedPart.Kind.CABLE) {
+                tryOut(run, new FeedChange.Remove(i), now, 1, frequency, found);
+            }
+            for (FeedPart part : drawer) {
+                if (part.kind() == now.kind() && part.kind() != FeedPart.Kind.CABLE) {
+                    tryOut(run, new FeedChange.Replace(i, part), part, 2, frequency, found);
+                    tryOut(run, new FeedChange.Replace(i, part.turned()), part, 2, frequency, found);
+                }
+            }
+        }
+        for (int i = 0; i <= run.parts().size(); i++) {
+            for (FeedPart part : drawer) {
+                if (part.kind() == FeedPart.Kind.ADAPTER) {
+                    tryOut(run, new FeedChange.Insert(i, part), part, 3, frequency, found);
+                    tryOut(run, new FeedChange.Insert(i, part.turned()), part, 3, frequency, found);
+                }
+            }
+        }
+        found.sort(Comparator.comparingInt(Mend::cost).thenComparingDouble(Mend::lossDb));
+        return found;
+    }
+
+    private static void tryOut(
+            FeedRun run, FeedChange change, FeedPart part, int cost, double frequency, List<Mend> found) {
+        FeedRun after = change.applyTo(run);
+        if (after.brokenAt(frequency).isEmpty()) {
+            found.add(new Mend(change, part, after.lossDb(frequency), cost));
+        }
+    }
+}

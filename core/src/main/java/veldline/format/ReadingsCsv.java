@@ -1,0 +1,145 @@
+package veldline.format;
+
+import java.io.IOException;
+import java.io.StringReader;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVRecord;
+import veldline.measure.Reading;
+import veldline.measure.Series;
+
+/**
+ * Readings as CSV. Columns are found by their headings; what was taken for what is told, and lines that hold no reading
+ * are named and left out, never guessed at.
+ */
+public final class ReadingsCsv {
+    private static final Set<String> TIME = Set.of("seconds", "time_s", "time", "t", "s");
+    private static final Set<String> LEVEL =
+            Set.of("level_dbm", "level", "rssi", "rssi_dbm", "signal", "signal_dbm", "dbm");
+    private static final Set<String> TIDE = Set.of("tide_m", "tide", "water_m");
+    private static final double LOWEST = -200;
+    private static final double HIGHEST = 60;
+
+    /**
+     * What was read.
+     *
+     * @param mapping which column was taken for what, a sentence
+     * @param leftOut one sentence for each line left out
+     */
+    public record Contents(Series series, String mapping, List<String> leftOut) {}
+
+    private ReadingsCsv() {}
+
+    public static Contents read(String text) throws FormatException {
+        char separator = text.lines().findFirst().orElse("").contains(";") ? ';' : ',';
+        CSVFormat format = CSVFormat.DEFAULT.builder()
+                .setDelimiter(separator)
+                .setHeader()
+                .setSkipHeaderRecord(true)
+                .setIgnoreEmptyLines(true)
+                .setTrim(true)
+                .setAllowMissingColumnNames(true)
+                .get();
+        try (CSVParser parser = format.parse(new StringReader(text))) {
+            List<String> names = parser.getHeaderNames();
+            String level = find(names, LEVEL).orElseThrow(() -> new FormatException(
+                    "No column is headed level_dbm, rssi or signal; there are: " + String.join(", ", names)
+                            + ". Head the level's column level_dbm"));
+            Optional<String> time = find(names, TIME);
+            Optional<String> tide = find(names, TIDE);
+            return rows(parser, level, time, tide, separator == ';');
+        } catch (IllegalArgumentException | IOException | java.io.UncheckedIOException e) {
+            throw new FormatException("This is not a table of readings: " + e.getMessage()
+                    + ". Give a first line of headings such as time_s,level_dbm,tide_m");
+        }
+    }
+
+    private static Contents rows(
+            CSVParser parser, String level, Optional<String> time, Optional<String> tide, boolean commaDecimal)
+            throws FormatException {
+        List<Reading> readings = new ArrayList<>();
+        List<String> leftOut = new ArrayList<>();
+        double last = Double.NEGATIVE_INFINITY;
+        int row = 0;
+        for (CSVRecord r : parser) {
+            long line = parser.getCurrentLineNumber();
+            try {
+                double seconds = time.isPresent() ? number(r, time.get(), commaDecimal) : row;
+                if (seconds < last) {
+                    throw new FormatException("goes back in time");
+                }
+                String cell = cell(r, level);
+                Optional<Double> value = cell.isEmpty() || cell.equals("-")
+                        ? Optional.empty()
+                        : Optional.of(number(r, level, commaDecimal));
+                if (value.isPresent() && (value.get() < LOWEST || value.get() > HIGHEST)) {
+                    throw new FormatException("says " + cell + " dBm, which no radio reads");
+                }
+                Optional<Double> height = tide.isPresent() && !cell(r, tide.get()).isEmpty()
+                        ? Optional.of(number(r, tide.get(), commaDecimal))
+                        : Optional.empty();
+                readings.add(new Reading(seconds, value, height));
+                last = seconds;
+                row++;
+            } catch (FormatException e) {
+                leftOut.add("Line " + line + " " + e.getMessage());
+            }
+        }
+        if (readings.isEmpty()) {
+            throw new FormatException("No line holds a reading"
+                    + (leftOut.isEmpty() ? "" : "; " + leftOut.get(0)) + ". Give lines such as 0,-71,1.2");
+        }
+        String mapping = "Level from “" + level + "”, time from " + time.map(t -> "“" + t + "”").orElse("line numbers")
+                + ", tide from " + tide.map(t -> "“" + t + "”").orElse("nowhere");
+        return new Contents(new Series(readings), mapping, List.copyOf(leftOut));
+    }
+
+    private static Optional<String> find(List<String> names, Set<String> known) {
+        return names.stream()
+                .filter(n -> known.contains(n.strip().toLowerCase(Locale.ROOT)))
+                .findFirst();
+    }
+
+    private static String cell(CSVRecord r, String column) throws FormatException {
+        if (!r.isSet(column)) {
+            throw new FormatException("has no “" + column + "”");
+        }
+        return r.get(column);
+    }
+
+    private static double number(CSVRecord r, String column, boolean commaDecimal) throws FormatException {
+        String cell = cell(r, column).replace('−', '-');
+        try {
+            double value = Double.parseDouble(commaDecimal ? cell.replace(',', '.') : cell);
+            if (Double.isFinite(value)) {
+                return value;
+            }
+        } catch (NumberFormatException e) {
+            throw new FormatException("says “" + cell + "” where a number belongs");
+        }
+        throw new FormatException("says “" + cell + "” where a number belongs");
+    }
+
+    /** The form the program writes itself. */
+    public static String write(Series series) {
+        StringBuilder text = new StringBuilder("time_s,level_dbm,tide_m\n");
+        for (Reading r : series.readings()) {
+            text.append(plain(r.seconds()))
+                    .append(',')
+                    .append(r.levelDbm().map(ReadingsCsv::plain).orElse(""))
+                    .append(',')
+                    .append(r.tide().map(ReadingsCsv::plain).orElse(""))
+                    .append('\n');
+        }
+        return text.toString();
+    }
+
+    private static String plain(double value) {
+        return java.math.BigDecimal.valueOf(value).stripTrailingZeros().toPlainString();
+    }
+}

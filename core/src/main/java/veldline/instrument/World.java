@@ -1,0 +1,98 @@
+package veldline.instrument;
+
+import java.util.Optional;
+import java.util.random.RandomGenerator;
+import java.util.random.RandomGeneratorFactory;
+import veldline.job.Job;
+import veldline.measure.Reading;
+import veldline.path.FreeSpace;
+import veldline.path.TwoRay;
+
+/**
+ * What is really out there, which nobody at the bench can see: the job with deviations of its own, a swinging tide,
+ * fading that hangs together, a receiver that reads in steps and now and then hears nothing. Same seed, same world.
+ */
+public final class World {
+    /** Seconds from high water to high water. */
+    public static final double TIDE_PERIOD = 44_714;
+
+    private final Job job;
+    private final double gainDbi;
+    private final double nearHeight;
+    private final Hidden hidden;
+    private final RandomGenerator random;
+    private double fade;
+    private long count;
+
+    /**
+     * What differs from the job.
+     *
+     * @param gainError of the near antenna, dB
+     * @param extraLoss of the run, dB
+     * @param heightError of the near antenna, metres
+     * @param fadeDb standard deviation of fading
+     * @param fadeSeconds how long fading hangs together
+     * @param dropout chance that a reading is lost
+     */
+    public record Hidden(
+            double gainError, double extraLoss, double heightError, double fadeDb, double fadeSeconds, double dropout) {
+        /** Deviations as they are met on a good day, drawn from a seed. */
+        public static Hidden drawn(long seed) {
+            RandomGenerator r = RandomGeneratorFactory.of("L64X128MixRandom").create(seed);
+            return new Hidden(
+                    -0.2 + 0.3 * r.nextGaussian(), 0.2 + 0.1 * r.nextDouble(), 0.05 * r.nextGaussian(),
+                    1.3 + 0.4 * r.nextDouble(), 400 + 400 * r.nextDouble(), 0.01);
+        }
+    }
+
+    /**
+     * @param gainDbi what the near antenna should gain
+     * @param nearHeight its height over low water, metres
+     * @param seed of fading and dropouts
+     */
+    public World(Job job, double gainDbi, double nearHeight, Hidden hidden, long seed) {
+        this.job = job;
+        this.gainDbi = gainDbi;
+        this.nearHeight = nearHeight;
+        this.hidden = hidden;
+        this.random = RandomGeneratorFactory.of("L64X128MixRandom").create(seed);
+        this.fade = hidden.fadeDb * random.nextGaussian();
+    }
+
+    /** Metres over low water, so many seconds after low water. */
+    public double tide(double seconds) {
+        double range = job.brief().tide().value();
+        return 0.5 * range * (1 - Math.cos(2 * Math.PI * seconds / TIDE_PERIOD));
+    }
+
+    /** The level without fading, dBm: the truth a recording is to find. */
+    public double meanLevel(double tide) {
+        double frequency = job.brief().frequency().value();
+        double distance = job.brief().distance().value();
+        TwoRay ray = new TwoRay(frequency, distance, job.brief().surface(), job.yagi().upright());
+        double near = job.nearRun().lossDb(frequency) + hidden.extraLoss;
+        return job.brief().near().radio().power().value()
+                - near
+                + gainDbi
+                + hidden.gainError
+                - FreeSpace.lossDb(distance, frequency)
+                + ray.bounceDb(nearHeight + hidden.heightError - tide, job.brief().far().height().value() - tide)
+                + job.farAntenna().gain().value()
+                - 1.0 // claims run high
+                - job.farRun().lossDb(frequency);
+    }
+
+    /** The next reading, so many seconds after the last. */
+    public Reading next(double interval, double step) {
+        double seconds = count++ * interval;
+        double keep = Math.exp(-interval / hidden.fadeSeconds);
+        fade = keep * fade + Math.sqrt(1 - keep * keep) * hidden.fadeDb * random.nextGaussian();
+        double tide = tide(seconds);
+        double level = meanLevel(tide) + fade;
+        boolean deaf = random.nextDouble() < hidden.dropout
+                || level < job.brief().far().radio().sensitivity().value();
+        double read = Math.round(level / step) * step;
+        return new Reading(
+                seconds, deaf ? Optional.empty() : Optional.of(read), Optional.of(Math.round(tide * 100) / 100.0));
+    }
+}

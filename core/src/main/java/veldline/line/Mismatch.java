@@ -1,0 +1,67 @@
+package veldline.line;
+
+import org.hipparchus.complex.Complex;
+import veldline.explain.Formula;
+import veldline.explain.Worked;
+
+/** What a load that is not the line's own impedance does (Pozar, Microwave Engineering, 4th ed., §2.3). */
+public final class Mismatch {
+    public static final Formula SWR = new Formula(
+            "SWR",
+            "From the share of the wave that the load sends back; r and x are the load, z the line.",
+            "S",
+            "(1 + sqrt(((r − z)^2 + x^2) ÷ ((r + z)^2 + x^2))) ÷ (1 − sqrt(((r − z)^2 + x^2) ÷ ((r + z)^2 + x^2)))",
+            "Pozar, Microwave Engineering, 4th ed., §2.3",
+            "As good as the impedance it starts from");
+
+    public static final Formula LOSS = new Formula(
+            "Mismatch loss",
+            "The share of power that a load takes which is not matched to the line.",
+            "L",
+            "−10·log10(4·s ÷ (1 + s)^2)",
+            "Pozar, Microwave Engineering, 4th ed., §2.3",
+            "Exact for the SWR given, on a line without loss");
+
+    private Mismatch() {}
+
+    /** Voltage reflection coefficient of a load on a line of real impedance z0. */
+    public static Complex reflection(Complex load, double z0) {
+        return load.subtract(z0).divide(load.add(z0));
+    }
+
+    /** Standing-wave ratio, 1 or more; infinite for a load that takes nothing. */
+    public static double swr(Complex load, double z0) {
+        return swrOf(reflection(load, z0).norm());
+    }
+
+    /** From the size of a reflection coefficient, 0 to 1. */
+    public static double swrOf(double rho) {
+        return rho >= 1 ? Double.POSITIVE_INFINITY : (1 + rho) / (1 - rho);
+    }
+
+    /** Power lost between a source and a load because they are not matched, in dB, zero or more. */
+    public static double lossDb(Complex load, double z0) {
+        double rho = reflection(load, z0).norm();
+        return -10 * Math.log10(1 - rho * rho);
+    }
+
+    /** Return loss in dB, positive; infinite for a perfect match. */
+    public static double returnLossDb(double swr) {
+        return 20 * Math.log10((swr + 1) / (swr - 1));
+    }
+
+    public static Worked workedSwr(Complex load, double z0, String what) {
+        return Worked.of(SWR)
+                .computed("r", "resistance of " + what, load.getReal(), "Ω", 3)
+                .computed("x", "reactance of " + what, load.getImaginary(), "Ω", 3)
+                .typed("z", "impedance of the line", z0, "Ω", 1)
+                .gives(swr(load, z0), "", 2);
+    }
+
+    public static Worked workedLoss(Worked swr) {
+        double s = swr.value();
+        return Worked.of(LOSS)
+                .computed("s", "SWR", s, "", 5)
+                .gives(-10 * Math.log10(4 * s / ((1 + s) * (1 + s))), "dB", 2);
+    }
+}

@@ -1,0 +1,47 @@
+package veldline.link;
+
+import io.soabase.recordbuilder.core.RecordBuilder;
+import veldline.path.Surface;
+import veldline.path.TideCurve;
+import veldline.path.TwoRay;
+import veldline.quantity.Quantity;
+
+/**
+ * What the link is for and what it must keep to.
+ *
+ * @param frequency centre of the channel in use
+ * @param near the end that sends
+ * @param far the end that hears
+ * @param distance along the ground
+ * @param surface what lies between
+ * @param tide from low to high water; zero where there is none
+ * @param upright whether the field stands upright
+ * @param marginWanted over the receiver's floor
+ * @param sizeAllowed greatest length of the near antenna
+ * @param profile id of the rule on radiated power
+ * @param licence the power a licence allows, used by the licence profile
+ */
+@RecordBuilder
+public record Brief(
+        Quantity frequency,
+        End near,
+        End far,
+        Quantity distance,
+        Surface surface,
+        Quantity tide,
+        boolean upright,
+        Quantity marginWanted,
+        Quantity sizeAllowed,
+        String profile,
+        Quantity licence)
+        implements BriefBuilder.With {
+
+    /** The direct ray and the bounce over the range of the tide. */
+    public TideCurve tideCurve() {
+        return new TideCurve(
+                new TwoRay(frequency.value(), distance.value(), surface, upright),
+                near.height().value(),
+                far.height().value(),
+                tide.value());
+    }
+}

@@ -1,0 +1,22 @@
+package veldline.link;
+
+import io.soabase.recordbuilder.core.RecordBuilder;
+import veldline.quantity.Quantity;
+
+/**
+ * One end of the link.
+ *
+ * @param name of the place
+ * @param height of the antenna over the reference (low water, ground)
+ * @param latitude degrees, north positive
+ * @param longitude degrees, east positive
+ */
+@RecordBuilder
+public record End(String name, Quantity height, Quantity latitude, Quantity longitude, Radio radio)
+        implements EndBuilder.With {
+    /** The last word of the name, for where there is little room: “Hide” of “Gannet hide”. */
+    public String shortName() {
+        String word = name.substring(name.lastIndexOf(' ') + 1);
+        return word.isEmpty() ? name : Character.toUpperCase(word.charAt(0)) + word.substring(1);
+    }
+}

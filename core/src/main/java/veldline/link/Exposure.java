@@ -1,0 +1,46 @@
+package veldline.link;
+
+import veldline.explain.Formula;
+import veldline.explain.Worked;
+
+/**
+ * How far people stay away from the front of a sending antenna: where power density has fallen to the general public's
+ * reference level of ICNIRP 2020 (10 W/m² above 2 GHz; f/200 W/m² from 400 to 2000 MHz; 2 W/m² from 30 to 400 MHz).
+ */
+public final class Exposure {
+    public static final Formula FORMULA = new Formula(
+            "Exposure distance",
+            "Where the beam's middle has thinned to the public's reference level s, ground adding half to the field.",
+            "R",
+            "1.6·sqrt(p ÷ 1000 ÷ (4·pi·s))",
+            "ICNIRP 2020, table 5; far-field sphere",
+            "On the safe side beyond the near field; keep it at all times when local rules ask more");
+
+    private static final double GROUND_FACTOR = 1.6;
+
+    private Exposure() {}
+
+    /** Reference level for the general public, W/m². */
+    public static double publicLevel(double frequency) {
+        double megahertz = frequency / 1e6;
+        if (megahertz < 30) {
+            throw new IllegalArgumentException("Below 30 MHz (here " + megahertz
+                    + " MHz) fields, not power density, are limited; ask a licensed practitioner");
+        }
+        return megahertz <= 400 ? 2 : megahertz <= 2000 ? megahertz / 200 : 10;
+    }
+
+    /** Metres, for an EIRP in dBm sent all the time. */
+    public static double distance(double eirpDbm, double frequency) {
+        double watts = Math.pow(10, (eirpDbm - 30) / 10);
+        return GROUND_FACTOR * Math.sqrt(watts / (4 * Math.PI * publicLevel(frequency)));
+    }
+
+    public static Worked worked(Worked eirp, double frequency) {
+        double milliwatts = Math.pow(10, eirp.value() / 10);
+        return Worked.of(FORMULA)
+                .computed("p", "EIRP", milliwatts, "mW", 2)
+                .computed("s", "public reference level", publicLevel(frequency), "W/m²", 3)
+                .gives(distance(eirp.value(), frequency), "m", 2);
+    }
+}

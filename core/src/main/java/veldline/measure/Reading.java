@@ -1,0 +1,12 @@
+package veldline.measure;
+
+import java.util.Optional;
+
+/**
+ * One reading of a receiver.
+ *
+ * @param seconds since the recording began
+ * @param levelDbm at the radio's socket; empty when it had no link
+ * @param tide metres over low water, where known
+ */
+public record Reading(double seconds, Optional<Double> levelDbm, Optional<Double> tide) {}

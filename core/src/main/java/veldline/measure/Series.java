@@ -1,0 +1,85 @@
+package veldline.measure;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * An immutable run of readings. Two are equal when their readings are; the hash is computed once, so that it may key a
+ * memory of results.
+ */
+public final class Series {
+    private final List<Reading> readings;
+    private final int hash;
+
+    public Series(List<Reading> readings) {
+        this.readings = List.copyOf(readings);
+        this.hash = this.readings.hashCode();
+    }
+
+    public List<Reading> readings() {
+        return readings;
+    }
+
+    public int size() {
+        return readings.size();
+    }
+
+    /** Levels of the readings that had a link, in order, dBm. */
+    public double[] levels() {
+        return readings.stream()
+                .flatMap(r -> r.levelDbm().stream())
+                .mapToDouble(Double::doubleValue)
+                .toArray();
+    }
+
+    /** Seconds between readings, the middle one of all gaps. */
+    public double interval() {
+        if (readings.size() < 2) {
+            return 0;
+        }
+        double[] gaps = new double[readings.size() - 1];
+        for (int i = 0; i < gaps.length; i++) {
+            gaps[i] = readings.get(i + 1).seconds() - readings.get(i).seconds();
+        }
+        Arrays.sort(gaps);
+        return gaps[gaps.length / 2];
+    }
+
+    /** How many readings had no link. */
+    public int dropouts() {
+        return (int) readings.stream().filter(r -> r.levelDbm().isEmpty()).count();
+    }
+
+    /** The level that a share of the readings lies under, 0 to 1; empty without readings. */
+    public Optional<Double> quantile(double share) {
+        double[] sorted = levels();
+        if (sorted.length == 0) {
+            return Optional.empty();
+        }
+        Arrays.sort(sorted);
+        double at = share * (sorted.length - 1);
+        int below = (int) Math.floor(at);
+        int above = Math.min(below + 1, sorted.length - 1);
+        return Optional.of(sorted[below] + (at - below) * (sorted[above] - sorted[below]));
+    }
+
+    public Optional<Double> median() {
+        return quantile(0.5);
+    }
+
+    /** The readings from so many seconds on. */
+    public Series after(double seconds) {
+        return new Series(readings.stream().filter(r -> r.seconds() >= seconds).toList());
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Series s && s.hash == hash && s.readings.equals(readings);
+    }
+
+    @Override
+    public int hashCode() {
+        return hash;
+    }
+}

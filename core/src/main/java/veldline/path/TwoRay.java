@@ -1,0 +1,57 @@
+package veldline.path;
+
+import org.hipparchus.complex.Complex;
+import veldline.explain.Formula;
+import veldline.explain.Worked;
+
+/**
+ * The direct ray and one that bounces off level ground or water: what the bounce makes of the free-space level.
+ *
+ * @param frequency hertz
+ * @param distance along the ground, metres
+ * @param surface what it bounces off
+ * @param upright whether the field stands upright
+ */
+public record TwoRay(double frequency, double distance, Surface surface, boolean upright) {
+    public static final Formula FORMULA = new Formula(
+            "The bounce",
+            "The ray off the water arrives later and turned over; the two add or cancel. g and p are the size and phase of"
+                    + " the reflection, s the detour in waves, q the detour's share of length.",
+            "B",
+            "10·log10((1 + q·g·cos(p − 2·pi·s))^2 + (q·g·sin(p − 2·pi·s))^2)",
+            "ITU-R P.526-15 §3; Balanis, Antenna Theory, 3rd ed., §4.8",
+            "Flat calm water, one bounce: peaks to 1 dB; a null is never as deep as a calm day's sum, nor as sure");
+
+    /** Level relative to free space in dB, with antennas at heights over the reflecting surface in metres. */
+    public double bounceDb(double h1, double h2) {
+        Rays r = rays(h1, h2);
+        double angle = r.phase - 2 * Math.PI * r.detourWaves;
+        double re = 1 + r.share * r.size * Math.cos(angle);
+        double im = r.share * r.size * Math.sin(angle);
+        return 10 * Math.log10(re * re + im * im);
+    }
+
+    private record Rays(double size, double phase, double detourWaves, double share) {}
+
+    private Rays rays(double h1, double h2) {
+        double low1 = Math.max(h1, 0.01);
+        double low2 = Math.max(h2, 0.01);
+        double direct = Math.hypot(distance, low1 - low2);
+        double bounced = Math.hypot(distance, low1 + low2);
+        Complex g = Reflection.coefficient(
+                frequency, surface.permittivity(), surface.conductivity(), Math.atan2(low1 + low2, distance), upright);
+        // The detour as a quotient keeps its digits when it is millimetres in kilometres.
+        double detour = 4 * low1 * low2 / (direct + bounced);
+        return new Rays(g.norm(), g.getArgument(), detour / FreeSpace.wavelength(frequency), direct / bounced);
+    }
+
+    public Worked worked(double h1, double h2) {
+        Rays r = rays(h1, h2);
+        return Worked.of(FORMULA)
+                .computed("g", "size of the reflection off " + surface.words(), r.size, "", 5)
+                .computed("p", "its phase, rad", r.phase, "", 5)
+                .computed("s", "detour of the bounced ray, waves", r.detourWaves, "", 5)
+                .computed("q", "direct over bounced length", r.share, "", 6)
+                .gives(bounceDb(h1, h2), "dB", 1, 1);
+    }
+}

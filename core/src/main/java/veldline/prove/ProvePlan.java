@@ -1,0 +1,53 @@
+package veldline.prove;
+
+import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.ArrayList;
+import java.util.List;
+import veldline.quantity.Quantity;
+
+/**
+ * What was recorded and how it is compared.
+ *
+ * @param recordings in the order they were made
+ * @param before index of the first one to compare, −1 for none
+ * @param after index of the second, −1 for none
+ * @param lineUp how readings are paired
+ * @param skip seconds left out at the start of each
+ * @param step the radio reads in steps of so many dB
+ * @param confidence in 100
+ */
+@RecordBuilder
+public record ProvePlan(
+        List<Recording> recordings,
+        int before,
+        int after,
+        LineUp lineUp,
+        Quantity skip,
+        Quantity step,
+        Quantity confidence)
+        implements ProvePlanBuilder.With {
+
+    /** How readings of two recordings are brought together. */
+    public enum LineUp {
+        /** At the same height of the tide. */
+        TIDE,
+        /** As they come. */
+        ORDER
+    }
+
+    public ProvePlan {
+        recordings = List.copyOf(recordings);
+    }
+
+    public boolean complete() {
+        return before >= 0 && after >= 0 && before < recordings.size() && after < recordings.size();
+    }
+
+    /** With one more recording, compared with the one that was last compared after. */
+    public ProvePlan adding(Recording recording) {
+        List<Recording> next = new ArrayList<>(recordings);
+        next.add(recording);
+        int from = recordings.isEmpty() ? -1 : after >= 0 ? after : recordings.size() - 1;
+        return withRecordings(next).withBefore(from).withAfter(next.size() - 1);
+    }
+}

@@ -1,0 +1,28 @@
+package veldline.prove;
+
+import io.soabase.recordbuilder.core.RecordBuilder;
+import java.time.Instant;
+import veldline.measure.Series;
+
+/**
+ * A recording with what stood at the time.
+ *
+ * @param name “whip, 12 h 24”
+ * @param setUp which antenna and height: recordings of one set-up are rounds of the same thing
+ * @param begun when
+ * @param predicted the level that was worked out for it then, frozen
+ * @param series the readings
+ */
+@RecordBuilder
+public record Recording(String name, String setUp, Instant begun, Quoted predicted, Series series)
+        implements RecordingBuilder.With {
+
+    /**
+     * A worked value frozen on its day, so that it stays as it was while the program improves.
+     *
+     * @param value dBm
+     * @param doubt plus or minus, dB
+     * @param program the version that worked it out
+     */
+    public record Quoted(double value, double doubt, Instant on, String program) {}
+}

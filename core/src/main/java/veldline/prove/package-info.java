@@ -1,0 +1,2 @@
+/** Comparisons of recordings, what they show and what they do not. */
+package veldline.prove;

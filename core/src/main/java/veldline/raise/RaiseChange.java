@@ -1,0 +1,55 @@
+package veldline.raise;
+
+import veldline.explain.Change;
+import veldline.quantity.Quantity;
+
+/** Every edit of a plan for raising. */
+public sealed interface RaiseChange extends Change<RaisePlan> {
+    record Mast(Quantity to) implements RaiseChange {
+        @Override
+        public RaisePlan applyTo(RaisePlan p) {
+            return p.withMast(to);
+        }
+
+        @Override
+        public String label() {
+            return "mast " + to;
+        }
+    }
+
+    record LineDistance(Quantity to) implements RaiseChange {
+        @Override
+        public RaisePlan applyTo(RaisePlan p) {
+            return p.withLineDistance(to);
+        }
+
+        @Override
+        public String label() {
+            return "overhead line " + to + " away";
+        }
+    }
+
+    record PeopleDistance(Quantity to) implements RaiseChange {
+        @Override
+        public RaisePlan applyTo(RaisePlan p) {
+            return p.withPeopleDistance(to);
+        }
+
+        @Override
+        public String label() {
+            return "people " + to + " away";
+        }
+    }
+
+    record Tick(String caution, boolean on) implements RaiseChange {
+        @Override
+        public RaisePlan applyTo(RaisePlan p) {
+            return p.ticking(caution, on);
+        }
+
+        @Override
+        public String label() {
+            return (on ? "tick " : "untick ") + caution;
+        }
+    }
+}

@@ -1,0 +1,2 @@
+/** Putting it up: aiming, heights and the cautions that belong to them. */
+package veldline.raise;

@@ -1,0 +1,2 @@
+/** Materials and standard sizes. */
+package veldline.stock;

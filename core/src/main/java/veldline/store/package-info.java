@@ -1,0 +1,2 @@
+/** Files on disk: atomic writes, autosave and what is left after a crash. */
+package veldline.store;
