@@ -1,0 +1,192 @@
+package veldline.desktop;
+
+import java.io.IOException;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.ScheduledFuture;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicReference;
+import java.util.function.Consumer;
+import veldline.assess.Assessment;
+import veldline.assess.Assessor;
+import veldline.field.solve.SolveFailure;
+import veldline.job.History;
+import veldline.job.Job;
+import veldline.job.JobChange;
+import veldline.store.JobStore;
+
+/**
+ * The job on the desk: what was done to it, what follows from it, and that it is saved. Edits come in on the interface
+ * thread; everything that takes time runs on threads of its own and is handed back through {@code toInterface}.
+ */
+public final class JobDesk implements AutoCloseable {
+    /** A solution older than this is called off when a newer job waits. */
+    private static final long PATIENCE_NANOS = 150_000_000L;
+
+    private static final long AUTOSAVE_MS = 500;
+
+    private final Assessor assessor = new Assessor();
+    private final Consumer<Runnable> toInterface;
+    private final ExecutorService live = Executors.newSingleThreadExecutor(r -> daemon(r, "live edits"));
+    private final ScheduledExecutorService saver =
+            Executors.newSingleThreadScheduledExecutor(r -> daemon(r, "autosave"));
+    private final AtomicReference<Job> wanted = new AtomicReference<>();
+    private final List<Consumer<Assessment>> watchers = new java.util.concurrent.CopyOnWriteArrayList<>();
+    private History history;
+    private volatile Optional<JobStore> store;
+    private Optional<ScheduledFuture<?>> saving = Optional.empty();
+    private Optional<Instant> savedAt = Optional.empty();
+    private String saveTrouble = "";
+    private Runnable onSaved = () -> {};
+
+    public JobDesk(Job job, Optional<JobStore> store, Consumer<Runnable> toInterface) {
+        this.history = History.of(job);
+        this.store = store;
+        this.toInterface = toInterface;
+    }
+
+    private static Thread daemon(Runnable r, String name) {
+        Thread t = new Thread(r, name);
+        t.setDaemon(true);
+        return t;
+    }
+
+    public void watch(Consumer<Assessment> watcher) {
+        watchers.add(watcher);
+    }
+
+    public void onSaved(Runnable action) {
+        onSaved = action;
+    }
+
+    public Job job() {
+        return history.job();
+    }
+
+    public History history() {
+        return history;
+    }
+
+    public void edit(JobChange change) {
+        go(history.after(change));
+    }
+
+    public void undo() {
+        go(history.undo());
+    }
+
+    public void redo() {
+        go(history.redo());
+    }
+
+    private void go(History next) {
+        if (next != history) {
+            history = next;
+            assess();
+            scheduleSave();
+        }
+    }
+
+    /** Another job takes the desk; the one before is saved. */
+    public void lay(Job job, Optional<JobStore> where) {
+        saveNow();
+        history = History.of(job);
+        store = where;
+        assess();
+    }
+
+    /** Works out what follows from the job as it is. Jobs that were never looked at are skipped. */
+    public void assess() {
+        Job job = history.job();
+        wanted.set(job);
+        live.execute(() -> work(job));
+    }
+
+    private void work(Job job) {
+        if (wanted.get() != job) {
+            return;
+        }
+        long begun = System.nanoTime();
+        java.util.function.BooleanSupplier goOn =
+                () -> wanted.get() == job || System.nanoTime() - begun < PATIENCE_NANOS;
+        try {
+            publish(assessor.assess(job, false, goOn), job);
+            if (wanted.get() == job) {
+                publish(assessor.assess(job, true, () -> wanted.get() == job), job);
+            }
+        } catch (SolveFailure e) {
+            // Called off for a newer job, which is next in the queue.
+            return;
+        }
+    }
+
+    private void publish(Assessment a, Job job) {
+        toInterface.accept(() -> {
+            if (history.job() == job) {
+                watchers.forEach(w -> w.accept(a));
+            }
+        });
+    }
+
+    private void scheduleSave() {
+        saving.ifPresent(s -> s.cancel(false));
+        saving = Optional.of(saver.schedule(this::save, AUTOSAVE_MS, TimeUnit.MILLISECONDS));
+    }
+
+    private void save() {
+        Job job = wanted.get();
+        store.ifPresent(s -> write(s, job));
+    }
+
+    private synchronized void write(JobStore s, Job job) {
+        String trouble = "";
+        try {
+            s.save(job);
+        } catch (IOException e) {
+            trouble = "Not saved: " + e.getMessage() + ". The job is whole in this window; save it elsewhere";
+        }
+        String told = trouble;
+        toInterface.accept(() -> {
+            saveTrouble = told;
+            if (told.isEmpty()) {
+                savedAt = Optional.of(Instant.now());
+            }
+            onSaved.run();
+        });
+    }
+
+    /** Writes what is not written yet and waits for it. */
+    public void saveNow() {
+        saving.ifPresent(s -> s.cancel(false));
+        saving = Optional.empty();
+        store.ifPresent(s -> write(s, history.job()));
+    }
+
+    public void saveAs(JobStore where) {
+        store = Optional.of(where);
+        saveNow();
+    }
+
+    public Optional<JobStore> store() {
+        return store;
+    }
+
+    public Optional<Instant> savedAt() {
+        return savedAt;
+    }
+
+    public String saveTrouble() {
+        return saveTrouble;
+    }
+
+    @Override
+    public void close() {
+        saveNow();
+        live.shutdownNow();
+        saver.shutdownNow();
+    }
+}

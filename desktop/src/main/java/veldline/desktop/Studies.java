@@ -1,0 +1,79 @@
+package veldline.desktop;
+
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.function.Consumer;
+import veldline.desktop.bench.Showing;
+import veldline.study.Progress;
+
+/** Runs what was asked for, one at a time, off the interface thread; the one that runs can be stopped. */
+final class Studies implements AutoCloseable {
+    /** A study with a watcher. */
+    interface Work<T> {
+        T run(Progress progress) throws Exception;
+    }
+
+    private final ExecutorService worker = Executors.newSingleThreadExecutor(r -> {
+        Thread t = new Thread(r, "studies");
+        t.setDaemon(true);
+        return t;
+    });
+    private final Consumer<Runnable> toInterface;
+    private final Consumer<Optional<Showing.Busy>> told;
+    private AtomicBoolean running = new AtomicBoolean();
+
+    Studies(Consumer<Runnable> toInterface, Consumer<Optional<Showing.Busy>> told) {
+        this.toInterface = toInterface;
+        this.told = told;
+    }
+
+    /**
+     * @param stopped whether the work was stopped before its end
+     */
+    record Outcome<T>(T result, boolean stopped) {}
+
+    <T> void ask(String what, Work<T> work, Consumer<Outcome<T>> done, Consumer<Exception> failed) {
+        stop();
+        AtomicBoolean on = new AtomicBoolean(true);
+        running = on;
+        worker.execute(() -> run(what, work, on, done, failed));
+    }
+
+    private <T> void run(
+            String what, Work<T> work, AtomicBoolean on, Consumer<Outcome<T>> done, Consumer<Exception> failed) {
+        long[] lastTold = {System.nanoTime()};
+        Progress progress = (step, of, best) -> {
+            if (System.nanoTime() - lastTold[0] > 120_000_000L) {
+                lastTold[0] = System.nanoTime();
+                toInterface.accept(() -> told.accept(Optional.of(new Showing.Busy(what, step, of, best))));
+            }
+            return on.get();
+        };
+        Callable<T> job = () -> work.run(progress);
+        try {
+            T result = job.call();
+            toInterface.accept(() -> {
+                told.accept(Optional.empty());
+                done.accept(new Outcome<>(result, !on.get()));
+            });
+        } catch (Exception e) {
+            toInterface.accept(() -> {
+                told.accept(Optional.empty());
+                failed.accept(e);
+            });
+        }
+    }
+
+    void stop() {
+        running.set(false);
+    }
+
+    @Override
+    public void close() {
+        stop();
+        worker.shutdownNow();
+    }
+}

@@ -1,0 +1,84 @@
+package veldline.desktop;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import javafx.application.Application;
+import javafx.application.Platform;
+import javafx.scene.Scene;
+import javafx.stage.Stage;
+import veldline.demo.TernholmSands;
+import veldline.desktop.look.Faces;
+import veldline.format.FormatException;
+import veldline.job.Job;
+import veldline.store.JobStore;
+
+/** Opens the window with a job: a file's, or the sample reserve's. */
+public final class VeldlineApp extends Application {
+    private Workbench work;
+
+    @Override
+    public void start(Stage stage) {
+        Faces.load();
+        List<String> args = getParameters().getRaw();
+        Opened opened = args.isEmpty() || args.get(0).equals("demo") ? demo() : file(Path.of(args.get(0)));
+        JobDesk desk = new JobDesk(opened.job, opened.store, Platform::runLater);
+        work = new Workbench(desk, Platform::runLater);
+        VeldlineWindow window = new VeldlineWindow(work);
+        stage.setScene(scene(window, 1280, 800));
+        stage.setTitle("Veldline");
+        stage.setMinWidth(1024);
+        stage.setMinHeight(680);
+        stage.show();
+        window.requestFocus();
+        if (!opened.news.isEmpty()) {
+            work.tell(opened.news);
+        }
+        desk.assess();
+    }
+
+    /** A scene with the program's style sheet. */
+    static Scene scene(VeldlineWindow window, double width, double height) {
+        Scene scene = new Scene(window, width, height);
+        scene.getStylesheets()
+                .add(VeldlineApp.class.getResource("look/veldline.css").toExternalForm());
+        return scene;
+    }
+
+    private record Opened(Job job, Optional<JobStore> store, String news) {}
+
+    /** The sample job is saved in a new folder each time, so that it may be tried out freely. */
+    private static Opened demo() {
+        Job job = TernholmSands.nestCamera();
+        try {
+            Path folder = Files.createTempDirectory("ternholm-sands-");
+            JobStore store = new JobStore(folder.resolve("nest-camera-link.veldline.json"));
+            store.save(job);
+            return new Opened(job, Optional.of(store), "");
+        } catch (IOException e) {
+            return new Opened(job, Optional.empty(), "There is no room to save the sample in; edits stay in this window.");
+        }
+    }
+
+    /** A file that cannot be understood is left as it is, and the sample is shown so that the window is of use. */
+    private static Opened file(Path path) {
+        JobStore store = new JobStore(path);
+        try {
+            return new Opened(store.open(), Optional.of(store), "");
+        } catch (FormatException | IOException e) {
+            String why = e instanceof java.nio.file.NoSuchFileException ? "there is no such file" : e.getMessage();
+            return new Opened(
+                    TernholmSands.nestCamera(), Optional.empty(),
+                    path.getFileName() + " was not opened: " + why + ". The file is as it was; the sample job is shown.");
+        }
+    }
+
+    @Override
+    public void stop() {
+        if (work != null) {
+            work.close();
+        }
+    }
+}

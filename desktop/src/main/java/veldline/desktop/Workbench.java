@@ -1,0 +1,344 @@
+package veldline.desktop;
+
+import java.io.File;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Consumer;
+import veldline.assess.Assessment;
+import veldline.assess.Stage;
+import veldline.assess.Step;
+import veldline.desktop.bench.Input;
+import veldline.desktop.bench.Showing;
+import veldline.format.FormatException;
+import veldline.format.ReadingsCsv;
+import veldline.job.Job;
+import veldline.job.JobChange;
+import veldline.link.LevelLine;
+import veldline.prove.ProveChange;
+import veldline.prove.Recording;
+import veldline.store.JobStore;
+import veldline.study.Candidate;
+import veldline.study.Candidates;
+import veldline.study.YagiTuning;
+
+/**
+ * What the window shows and what its commands do, without any nodes: the chosen step and stop, what is picked on each
+ * bench, the studies, and a line of news at the foot.
+ */
+public final class Workbench implements AutoCloseable {
+    /** Which parts of a job the candidates depend on. */
+    private record CandidateKey(Object brief, Object near, Object far, Object farAntenna, Object metal, boolean upright) {
+        static CandidateKey of(Job j) {
+            return new CandidateKey(
+                    j.brief(), j.nearRun(), j.farRun(), j.farAntenna(), List.of(j.yagi().metal(), j.yagi().diameter()),
+                    j.yagi().upright());
+        }
+    }
+
+    private final JobDesk desk;
+    private final Studies studies;
+    private final Map<Step, String> picked = new EnumMap<>(Step.class);
+    private Optional<Assessment> assessment = Optional.empty();
+    private Optional<LevelLine> former = Optional.empty();
+    private Optional<LevelLine> pinned = Optional.empty();
+    private Optional<Double> shift = Optional.empty();
+    private Optional<Showing.Busy> busy = Optional.empty();
+    private Stage<List<Candidate>> candidates = new Stage.Running<>();
+    private Optional<CandidateKey> candidatesFor = Optional.empty();
+    private Step step = Step.BRIEF;
+    private String stop = "near-radio";
+    private String news = "";
+    private Runnable changed = () -> {};
+
+    public Workbench(JobDesk desk, Consumer<Runnable> toInterface) {
+        this.desk = desk;
+        this.studies = new Studies(toInterface, b -> {
+            busy = b;
+            changed.run();
+        });
+        desk.watch(this::arrived);
+        desk.onSaved(() -> changed.run());
+    }
+
+    public void onChanged(Runnable action) {
+        changed = action;
+    }
+
+    private void arrived(Assessment a) {
+        assessment.map(Assessment::line)
+                .filter(l -> !l.equals(a.line()))
+                .ifPresent(l -> {
+                    former = Optional.of(l);
+                    shift = Optional.of(a.line().margin().value() - l.margin().value());
+                });
+        assessment = Optional.of(a);
+        if (a.line().indexOf(stop).isEmpty()) {
+            stop = a.line().stops().get(Math.min(1, a.line().stops().size() - 1)).id();
+        }
+        askCandidates();
+        changed.run();
+    }
+
+    /** The former line is shown for a while after an edit; then it goes unless it is pinned. */
+    public void forgetFormer() {
+        former = Optional.empty();
+        shift = Optional.empty();
+        changed.run();
+    }
+
+    public Optional<Showing> showing() {
+        return assessment.map(a -> new Showing(a, stop, Map.copyOf(picked), candidates, busy));
+    }
+
+    public JobDesk desk() {
+        return desk;
+    }
+
+    public Step step() {
+        return step;
+    }
+
+    public String stop() {
+        return stop;
+    }
+
+    public Optional<LevelLine> former() {
+        return pinned.or(() -> former);
+    }
+
+    public Optional<Double> shift() {
+        return shift;
+    }
+
+    public String news() {
+        return news;
+    }
+
+    public void tell(String text) {
+        news = text;
+        changed.run();
+    }
+
+    /** Which steps apply to a stop. */
+    public static List<Step> stepsFor(LevelLine.Kind kind) {
+        return switch (kind) {
+            case RADIO, RECEIVER -> List.of(Step.BRIEF, Step.FEED_RUN, Step.PROVE, Step.LOG);
+            case PART, CABLE -> List.of(Step.BRIEF, Step.FEED_RUN, Step.LOG);
+            case ANTENNA -> List.of(Step.BRIEF, Step.CHOOSE, Step.SHAPE, Step.MATCH, Step.RAISE, Step.PROVE, Step.LOG);
+            case PATH -> List.of(Step.BRIEF, Step.RAISE, Step.PROVE, Step.LOG);
+        };
+    }
+
+    public List<Step> stepsForStop() {
+        return assessment.map(a -> stepsFor(a.line().stop(stop).kind())).orElse(List.of());
+    }
+
+    /** Chooses a step; where it does not apply to the stop, the nearest stop where it does is chosen too. */
+    public void go(Step next) {
+        step = next;
+        news = "";
+        assessment.ifPresent(a -> {
+            List<LevelLine.Stop> stops = a.line().stops();
+            int at = a.line().indexOf(stop).orElse(0);
+            if (!stepsFor(stops.get(at).kind()).contains(next)) {
+                for (int away = 1; away < stops.size(); away++) {
+                    for (int i : new int[] {at - away, at + away}) {
+                        if (i >= 0 && i < stops.size() && stepsFor(stops.get(i).kind()).contains(next)
+                                && !(next != Step.PROVE && next != Step.FEED_RUN && i > a.line().path())) {
+                            stop = stops.get(i).id();
+                            news = next.title() + " is at " + stops.get(i).name() + ", the nearest stop it is for.";
+                            changed.run();
+                            return;
+                        }
+                    }
+                }
+            }
+        });
+        changed.run();
+    }
+
+    public void goStop(String id) {
+        stop = id;
+        picked.remove(Step.FEED_RUN);
+        if (!stepsForStop().contains(step)) {
+            step = stepsForStop().stream().filter(s -> s != Step.BRIEF).findFirst().orElse(Step.BRIEF);
+        }
+        changed.run();
+    }
+
+    /** The stop before or after along the line. */
+    public void alongLine(int by) {
+        assessment.ifPresent(a -> {
+            int at = a.line().indexOf(stop).orElse(0);
+            int next = Math.max(0, Math.min(a.line().stops().size() - 1, at + by));
+            goStop(a.line().stops().get(next).id());
+        });
+    }
+
+    public void pick(String zone) {
+        if (zone.startsWith("stop:")) {
+            goStop(zone.substring(5));
+        } else if (zone.startsWith("part:")) {
+            String end = stop.startsWith("far") ? "far-part-" : "near-part-";
+            goStop(end + zone.substring(5));
+        } else {
+            picked.put(step, zone);
+            changed.run();
+        }
+    }
+
+    public void apply(JobChange change) {
+        news = "";
+        desk.edit(change);
+        changed.run();
+    }
+
+    public void undo() {
+        news = desk.history().undoLabel().map(l -> "Taken back: " + l + ".").orElse("Nothing to take back.");
+        desk.undo();
+        changed.run();
+    }
+
+    public void redo() {
+        news = desk.history().redoLabel().map(l -> "Put in again: " + l + ".").orElse("Nothing to put in again.");
+        desk.redo();
+        changed.run();
+    }
+
+    public void pinLine() {
+        pinned = pinned.isPresent() ? Optional.empty() : assessment.map(Assessment::line);
+        tell(pinned.isPresent() ? "The line as it is stays drawn thin; F6 lets it go." : "The pinned line is let go.");
+    }
+
+    /** Candidates are asked for when Choose is open and what they depend on has changed. */
+    private void askCandidates() {
+        if (assessment.isEmpty() || step != Step.CHOOSE || busy.isPresent()) {
+            return;
+        }
+        Assessment a = assessment.get();
+        CandidateKey key = CandidateKey.of(a.job());
+        if (candidatesFor.filter(key::equals).isPresent()) {
+            return;
+        }
+        candidatesFor = Optional.of(key);
+        candidates = candidates.value()
+                .<Stage<List<Candidate>>>map(v -> new Stage.Stale<>(v, Instant.now()))
+                .orElse(new Stage.Running<>());
+        studies.ask(
+                "Solving candidates", p -> Candidates.of(a, p),
+                o -> {
+                    if (!o.stopped()) {
+                        candidates = new Stage.Fresh<>(o.result());
+                    }
+                    changed.run();
+                },
+                e -> {
+                    candidates = new Stage.Failed<>(e.getMessage());
+                    changed.run();
+                });
+    }
+
+    /** Called when the step changed, so that a bench that needs a study gets it. */
+    public void opened() {
+        askCandidates();
+    }
+
+    public void command(Input.Command command) {
+        switch (command) {
+            case RECORD_BEFORE, RECORD_AFTER -> record();
+            case IMPROVE -> improve();
+            case STOP -> stopStudy();
+            default -> throw new IllegalArgumentException(command + " belongs to the window");
+        }
+    }
+
+    public void stopStudy() {
+        studies.stop();
+    }
+
+    private void record() {
+        assessment.ifPresent(a -> studies.ask(
+                "Recording", p -> Recorder.record(a, p),
+                o -> {
+                    if (o.stopped()) {
+                        tell("Stopped; nothing was kept.");
+                    } else {
+                        Recording r = o.result();
+                        apply(new JobChange.OfProve(new ProveChange.Add(r)));
+                        tell("Recorded " + r.series().size() + " readings, " + r.setUp() + ".");
+                    }
+                },
+                e -> tell(e.getMessage())));
+    }
+
+    private void improve() {
+        assessment.ifPresent(a -> studies.ask(
+                "Trying shapes",
+                p -> YagiTuning.improve(
+                        a.job().yagi(), a.job().brief().frequency().value(), a.job().brief().sizeAllowed().value(),
+                        YagiTuning.Goal.GAIN, p),
+                o -> {
+                    apply(new JobChange.OfYagi(new veldline.antenna.YagiChange.Take(o.result(), "improved Yagi")));
+                    tell(o.stopped() ? "Stopped; the best so far was taken." : "The best shape found was taken; Ctrl Z puts the old one back.");
+                },
+                e -> tell(e.getMessage())));
+    }
+
+    /** Reads a CSV of readings as one more recording. */
+    public void readCsv(Path file) {
+        assessment.ifPresent(a -> studies.ask(
+                "Reading", p -> ReadingsCsv.read(Files.readString(file)),
+                o -> {
+                    ReadingsCsv.Contents c = o.result();
+                    Recording r = new Recording(
+                            file.getFileName().toString(), Recorder.setUp(a.job()), Instant.now(),
+                            new Recording.Quoted(
+                                    a.line().floor() + a.line().margin().value(), 1.5, Instant.now(), Recorder.PROGRAM),
+                            c.series());
+                    apply(new JobChange.OfProve(new ProveChange.Add(r)));
+                    tell(c.mapping() + "." + (c.leftOut().isEmpty()
+                            ? ""
+                            : " Left out " + c.leftOut().size() + ": " + c.leftOut().get(0) + "."));
+                },
+                e -> tell(file.getFileName() + ": " + plain(e) + " Nothing was changed.")));
+    }
+
+    private static String plain(Exception e) {
+        return e instanceof FormatException ? e.getMessage() : "it cannot be read as text. Give a CSV file in UTF-8.";
+    }
+
+    public void open(File file) {
+        JobStore store = new JobStore(file.toPath());
+        studies.ask(
+                "Opening", p -> store.open(),
+                o -> {
+                    candidatesFor = Optional.empty();
+                    picked.clear();
+                    desk.lay(o.result(), Optional.of(store));
+                    tell("Opened " + file.getName() + ".");
+                },
+                e -> tell(file.getName() + " was not opened. " + why(e) + ". The job on the desk is as it was."));
+    }
+
+    private static String why(Exception e) {
+        return e instanceof FormatException || e instanceof IOException ? e.getMessage() : e.toString();
+    }
+
+    public void saveAs(File file) {
+        String name = file.getName().endsWith(".veldline.json") ? file.getName() : file.getName() + ".veldline.json";
+        desk.saveAs(new JobStore(file.toPath().resolveSibling(name)));
+        tell(desk.saveTrouble().isEmpty() ? "Saved as " + name + "." : desk.saveTrouble() + ".");
+    }
+
+    @Override
+    public void close() {
+        studies.close();
+        desk.close();
+    }
+}

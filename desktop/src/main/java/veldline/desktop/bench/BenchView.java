@@ -1,0 +1,126 @@
+package veldline.desktop.bench;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.Region;
+import veldline.desktop.look.Appearance;
+import veldline.desktop.part.FindingsColumn;
+import veldline.desktop.part.InputsPane;
+import veldline.desktop.part.PictureView;
+import veldline.explain.Finding;
+import veldline.job.JobChange;
+
+/** The one view of every bench: inputs, picture, findings. */
+public final class BenchView extends BorderPane {
+    /** What a bench asks of the window. */
+    public interface Host {
+        void apply(JobChange change);
+
+        void command(Input.Command command);
+
+        void picked(String zone);
+
+        void take(Finding.Remedy remedy);
+    }
+
+    private final Bench bench;
+    private final Supplier<Showing> showing;
+    private final InputsPane inputs;
+    private final PictureView picture;
+    private final FindingsColumn findings;
+    private final Host host;
+
+    public BenchView(Bench bench, Supplier<Showing> showing, Host host) {
+        this.bench = bench;
+        this.showing = showing;
+        this.host = host;
+        this.inputs = new InputsPane(host::apply, host::command);
+        this.picture = new PictureView((w, h) -> bench.centre(showing.get(), w, h), gestures());
+        this.findings = new FindingsColumn(host::take);
+        getStyleClass().add("bench");
+        setLeft(scrolled(inputs, 236, "inputs-scroll"));
+        setCenter(picture);
+        setRight(scrolled(findings, 340, "findings-scroll"));
+        picture.setId("picture");
+    }
+
+    private static ScrollPane scrolled(Region content, double width, String id) {
+        ScrollPane pane = new ScrollPane(content);
+        pane.setFitToWidth(true);
+        pane.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        pane.setPrefWidth(width);
+        pane.setMinWidth(width);
+        pane.setId(id);
+        pane.setFocusTraversable(false);
+        return pane;
+    }
+
+    private PictureView.Gestures gestures() {
+        return new PictureView.Gestures() {
+            @Override
+            public void chosen(String zone) {
+                host.picked(zone);
+            }
+
+            @Override
+            public void dragged(String zone, double fromX, double fromY, double x, double y, boolean ended) {
+                bench.dragged(showing.get(), zone, fromX, fromY, x, y, picture.getWidth(), picture.getHeight())
+                        .ifPresent(host::apply);
+            }
+        };
+    }
+
+    public void refresh(Appearance look) {
+        Showing s = showing.get();
+        inputs.show(bench.heading(s), bench.inputs(s));
+        findings.show(bench.question(s), bench.findings(s), look);
+        picture.show(look);
+    }
+
+    public Bench bench() {
+        return bench;
+    }
+
+    public PictureView picture() {
+        return picture;
+    }
+
+    /** Left and right walk through what the picture holds. */
+    public void walk(int by) {
+        Showing s = showing.get();
+        List<String> zones = bench.walk(s);
+        if (zones.isEmpty()) {
+            return;
+        }
+        String now = s.picked().get(bench.step());
+        int at = now == null ? first(zones) : zones.indexOf(now);
+        host.picked(zones.get(Math.max(0, Math.min(zones.size() - 1, at + by))));
+    }
+
+    /** Where walking begins when nothing was picked: the middle for an aim, else the first. */
+    private static int first(List<String> zones) {
+        return zones.get(0).startsWith("aim:") ? zones.size() / 2 : 0;
+    }
+
+    public void take() {
+        Showing s = showing.get();
+        Optional<JobChange> change = bench.taken(s, s.picked(bench.step(), ""));
+        change.ifPresent(host::apply);
+    }
+
+    public void nextFinding() {
+        findings.openNext();
+    }
+
+    public void takeRemedy() {
+        findings.takeFirst();
+    }
+
+    /** The three places the caret moves between with F7. */
+    public List<Region> places() {
+        return List.of(inputs, picture, findings);
+    }
+}

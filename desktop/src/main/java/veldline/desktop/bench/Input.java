@@ -1,0 +1,75 @@
+package veldline.desktop.bench;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import veldline.job.JobChange;
+import veldline.quantity.Quantity;
+
+/** One thing that can be set on a bench, as data. */
+public sealed interface Input {
+    /** Stable within its bench; the node keeps its focus by it. */
+    String id();
+
+    /**
+     * A value in a box.
+     *
+     * @param other the same in another unit or a note, shown at the right edge
+     * @param edit the change a new value makes, or why it will not do
+     */
+    record Value(String id, String label, Quantity now, String other, Function<Quantity, Outcome> edit)
+            implements Input {}
+
+    /** Two values side by side. */
+    record Pair(Value left, Value right) implements Input {
+        @Override
+        public String id() {
+            return left.id + "+" + right.id;
+        }
+    }
+
+    /** What came of a value. */
+    sealed interface Outcome {
+        record Change(JobChange change) implements Outcome {}
+
+        record Refused(String why) implements Outcome {}
+
+        static Outcome of(JobChange change) {
+            return new Change(change);
+        }
+    }
+
+    /** Two to five words in one frame, one of them chosen. */
+    record Choice(String id, String label, List<Option> options) implements Input {}
+
+    /** One word of a choice. */
+    record Option(String word, boolean chosen, JobChange change) {}
+
+    /** A longer list to pick from. */
+    record Pick(String id, String label, List<Option> options) implements Input {}
+
+    /** A button. */
+    record Action(String id, String label, String key, Command command) implements Input {}
+
+    /** Something a bench asks the window to do. */
+    enum Command {
+        RECORD_BEFORE,
+        RECORD_AFTER,
+        READ_CSV,
+        IMPROVE,
+        STOP,
+        WRITE_NOTE,
+        SAVE_AS,
+        OPEN
+    }
+
+    /** A caution to tick. */
+    record Tick(String id, String hazard, String advice, boolean blocking, boolean ticked, JobChange change)
+            implements Input {}
+
+    /** Words between inputs. */
+    record Note(String id, String text) implements Input {}
+
+    /** A line of text to write. */
+    record Words(String id, String label, Function<String, Optional<JobChange>> edit) implements Input {}
+}

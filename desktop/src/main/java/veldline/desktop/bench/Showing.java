@@ -1,0 +1,50 @@
+package veldline.desktop.bench;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import veldline.assess.Assessment;
+import veldline.assess.Stage;
+import veldline.assess.Step;
+import veldline.job.Job;
+import veldline.study.Candidate;
+
+/**
+ * Everything a bench may look at.
+ *
+ * @param stop id of the chosen stop on the line
+ * @param picked zone last chosen on each bench
+ * @param candidates what Choose asked for
+ * @param busy what runs now
+ */
+public record Showing(
+        Assessment assessment,
+        String stop,
+        Map<Step, String> picked,
+        Stage<List<Candidate>> candidates,
+        Optional<Busy> busy) {
+
+    /**
+     * Work that takes longer than a glance.
+     *
+     * @param done steps so far
+     * @param of in all, zero when not known
+     */
+    public record Busy(String what, int done, int of, String best) {}
+
+    public Job job() {
+        return assessment.job();
+    }
+
+    /** What was last chosen on a bench, or a first choice. */
+    public String picked(Step step, String first) {
+        return picked.getOrDefault(step, first);
+    }
+
+    /** The number behind the colon of what was chosen, kept within what there is. */
+    public int pickedIndex(Step step, int first, int count) {
+        String zone = picked.getOrDefault(step, ":" + first);
+        int index = Integer.parseInt(zone.substring(zone.lastIndexOf(':') + 1));
+        return Math.max(0, Math.min(index, count - 1));
+    }
+}

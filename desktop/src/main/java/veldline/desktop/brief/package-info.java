@@ -1,0 +1,2 @@
+/** The Brief bench. */
+package veldline.desktop.brief;

@@ -1,0 +1,98 @@
+package veldline.desktop.choose;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import veldline.antenna.YagiChange;
+import veldline.assess.Stage;
+import veldline.assess.Step;
+import veldline.desktop.bench.Bench;
+import veldline.desktop.bench.Input;
+import veldline.desktop.bench.Limits;
+import veldline.desktop.bench.Showing;
+import veldline.explain.Finding;
+import veldline.job.JobChange;
+import veldline.link.BriefChange;
+import veldline.picture.Picture;
+import veldline.quantity.NumberText;
+import veldline.study.Candidate;
+
+/** Candidates on one axis of gain, best first; walked up and down, taken with Enter. */
+public final class ChooseBench implements Bench {
+    @Override
+    public Step step() {
+        return Step.CHOOSE;
+    }
+
+    @Override
+    public String heading(Showing s) {
+        return "What the " + s.job().brief().near().shortName().toLowerCase(java.util.Locale.ROOT) + " needs";
+    }
+
+    @Override
+    public List<Input> inputs(Showing s) {
+        List<Input> in = new ArrayList<>();
+        in.add(new Input.Value(
+                "margin", "Margin wanted", s.job().brief().marginWanted(), "",
+                Limits.within(0, 60, "0", "60 dB", q -> new JobChange.OfBrief(new BriefChange.MarginWanted(q)))));
+        in.add(new Input.Value(
+                "size", "Length, at most", s.job().brief().sizeAllowed(),
+                NumberText.shown(1000 * s.job().brief().sizeAllowed().value(), 0) + " mm",
+                Limits.within(0.01, 20, "10 mm", "20 m", q -> new JobChange.OfBrief(new BriefChange.SizeAllowed(q)))));
+        in.add(new Input.Choice("lies", "Far end lies", List.of(
+                new Input.Option("flat", !s.job().yagi().upright(), new JobChange.OfYagi(new YagiChange.Upright(false))),
+                new Input.Option("upright", s.job().yagi().upright(), new JobChange.OfYagi(new YagiChange.Upright(true))))));
+        in.add(new Input.Note(
+                "how",
+                "Dipole and Yagis are solved, the helix is a fit to measurements. Enter takes the Yagi that is picked."));
+        in.add(new Input.Note(
+                "caution",
+                "Whatever is chosen: people stay in front of it no nearer than the exposure distance in Raise. Local limits"
+                        + " decide."));
+        return in;
+    }
+
+    static List<Candidate> candidates(Showing s) {
+        return s.candidates().value().orElse(List.of());
+    }
+
+    @Override
+    public Picture centre(Showing s, double width, double height) {
+        return new ChoosePicture(s, width, height).draw();
+    }
+
+    @Override
+    public String question(Showing s) {
+        return "Why this order";
+    }
+
+    @Override
+    public List<Finding> findings(Showing s) {
+        if (s.candidates() instanceof Stage.Failed<List<Candidate>> f) {
+            return List.of(Finding.plain(Finding.Level.STOP, "Nothing could be ranked.", f.why(), "", ""));
+        }
+        return candidates(s).stream()
+                .map(c -> new Finding(
+                        c.level(), c.shaped().title(), c.reason() + ".",
+                        c.shaped().build() + ", " + c.gain().number() + " ± "
+                                + NumberText.shown(c.gain().doubt().orElse(0.0), 1) + " dBi.",
+                        "", Optional.of(c.margin()), Optional.empty(), List.of()))
+                .toList();
+    }
+
+    @Override
+    public List<String> walk(Showing s) {
+        return IntStream.range(0, candidates(s).size()).mapToObj(i -> "candidate:" + i).toList();
+    }
+
+    @Override
+    public Optional<JobChange> taken(Showing s, String zone) {
+        List<Candidate> list = candidates(s);
+        if (list.isEmpty()) {
+            return Optional.empty();
+        }
+        Candidate c = list.get(s.pickedIndex(Step.CHOOSE, 0, list.size()));
+        return c.yagi().map(y -> new JobChange.OfYagi(new YagiChange.Take(y, c.shaped().title())));
+    }
+}

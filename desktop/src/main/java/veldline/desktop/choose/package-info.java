@@ -1,0 +1,2 @@
+/** The Choose bench. */
+package veldline.desktop.choose;

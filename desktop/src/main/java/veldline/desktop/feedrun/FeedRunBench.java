@@ -1,0 +1,127 @@
+package veldline.desktop.feedrun;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.IntStream;
+import veldline.assess.FeedFigures;
+import veldline.assess.Step;
+import veldline.desktop.bench.Bench;
+import veldline.desktop.bench.Input;
+import veldline.desktop.bench.Limits;
+import veldline.desktop.bench.Showing;
+import veldline.feed.Connector;
+import veldline.feed.Drawer;
+import veldline.feed.FeedChange;
+import veldline.feed.FeedPart;
+import veldline.feed.FeedRun;
+import veldline.job.JobChange;
+import veldline.picture.Picture;
+
+/** The chain with its joints, walked one by one; each half of a joint is set by its facts. */
+public final class FeedRunBench implements Bench {
+    private static final List<FeedPart> DRAWER = Drawer.parts();
+
+    @Override
+    public Step step() {
+        return Step.FEED_RUN;
+    }
+
+    /** The end the chosen stop belongs to. */
+    static boolean near(Showing s) {
+        return !s.stop().startsWith("far");
+    }
+
+    static FeedRun run(Showing s) {
+        return near(s) ? s.job().nearRun() : s.job().farRun();
+    }
+
+    static FeedFigures figures(Showing s) {
+        return near(s) ? s.assessment().nearFeed() : s.assessment().farFeed();
+    }
+
+    /** The part whose inputs are shown: that of the chosen stop, or the first. */
+    static int part(Showing s) {
+        String stop = s.stop();
+        int at = stop.contains("-part-") ? Integer.parseInt(stop.substring(stop.lastIndexOf('-') + 1)) : 0;
+        return Math.min(at, run(s).parts().size() - 1);
+    }
+
+    static int joint(Showing s) {
+        int first = figures(s).brokenAt().orElse(Math.max(0, part(s)));
+        return s.pickedIndex(Step.FEED_RUN, first, figures(s).joints().size());
+    }
+
+    @Override
+    public String heading(Showing s) {
+        int p = part(s);
+        return p < 0 ? "No parts" : run(s).parts().get(p).kind() == FeedPart.Kind.CABLE ? "Cable" : "Adapter";
+    }
+
+    @Override
+    public List<Input> inputs(Showing s) {
+        List<Input> in = new ArrayList<>();
+        int i = part(s);
+        if (i < 0) {
+            in.add(new Input.Note("none", "The radio's socket meets the antenna directly."));
+            return in;
+        }
+        FeedPart part = run(s).parts().get(i);
+        in.add(new Input.Pick(
+                "part", "From the parts drawer",
+                DRAWER.stream()
+                        .filter(p -> (p.kind() == FeedPart.Kind.CABLE) == (part.kind() == FeedPart.Kind.CABLE))
+                        .map(p -> new Input.Option(p.name(), p.id().equals(part.id()), lift(s, new FeedChange.Replace(i, kept(p, part)))))
+                        .toList()));
+        if (part.length().isPresent()) {
+            in.add(new Input.Value(
+                    "length", "Length", part.length().get(), "",
+                    Limits.within(0.02, 500, "2 cm", "500 m", q -> lift(s, new FeedChange.CableLength(i, q)))));
+        } else {
+            in.add(new Input.Value(
+                    "loss", "Loss, with its joints", part.loss(), "typed",
+                    Limits.within(0, 30, "0", "30 dB", q -> lift(s, new FeedChange.PartLoss(i, q)))));
+        }
+        side(s, in, i, part.radioSide(), true);
+        side(s, in, i, part.antennaSide(), false);
+        in.add(new Input.Note("metal", "Look at the metal, not the label: thread and contact are set one by one."));
+        return in;
+    }
+
+    private static FeedPart kept(FeedPart fresh, FeedPart before) {
+        return fresh.length().isPresent() && before.length().isPresent() ? fresh.withLength(before.length()) : fresh;
+    }
+
+    private static void side(Showing s, List<Input> in, int i, Connector c, boolean radio) {
+        String where = radio ? "Radio side" : "Antenna side";
+        String id = radio ? "radio" : "antenna";
+        in.add(new Input.Choice(id + "-thread", where + ": body thread", List.of(
+                option(s, i, radio, "outside", c.thread() == Connector.Thread.OUTSIDE, new Connector(c.family(), Connector.Thread.OUTSIDE, c.contact(), c.ohms())),
+                option(s, i, radio, "inside", c.thread() == Connector.Thread.INSIDE, new Connector(c.family(), Connector.Thread.INSIDE, c.contact(), c.ohms())))));
+        in.add(new Input.Choice(id + "-contact", where + ": centre contact", List.of(
+                option(s, i, radio, "pin", c.contact() == Connector.Contact.PIN, new Connector(c.family(), c.thread(), Connector.Contact.PIN, c.ohms())),
+                option(s, i, radio, "socket", c.contact() == Connector.Contact.SOCKET, new Connector(c.family(), c.thread(), Connector.Contact.SOCKET, c.ohms())))));
+    }
+
+    private static Input.Option option(Showing s, int i, boolean radio, String word, boolean chosen, Connector to) {
+        return new Input.Option(word, chosen, lift(s, new FeedChange.Side(i, radio, to)));
+    }
+
+    private static JobChange lift(Showing s, FeedChange change) {
+        return new JobChange.OfRun(near(s), change);
+    }
+
+    @Override
+    public Picture centre(Showing s, double width, double height) {
+        return new FeedRunPicture(s, width, height).draw();
+    }
+
+    @Override
+    public String question(Showing s) {
+        return "Will it join?";
+    }
+
+    @Override
+    public List<String> walk(Showing s) {
+        return IntStream.range(0, figures(s).joints().size()).mapToObj(i -> "joint:" + i).toList();
+    }
+}

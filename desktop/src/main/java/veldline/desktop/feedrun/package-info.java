@@ -1,0 +1,2 @@
+/** The Feed run bench. */
+package veldline.desktop.feedrun;

@@ -1,0 +1,65 @@
+package veldline.desktop.log;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import veldline.assess.Step;
+import veldline.desktop.bench.Bench;
+import veldline.desktop.bench.Input;
+import veldline.desktop.bench.Showing;
+import veldline.explain.Finding;
+import veldline.job.JobChange;
+import veldline.picture.Picture;
+
+/** What was built and found: lines on one string of time, walked with left and right. */
+public final class LogBench implements Bench {
+    @Override
+    public Step step() {
+        return Step.LOG;
+    }
+
+    @Override
+    public String heading(Showing s) {
+        return s.job().name();
+    }
+
+    @Override
+    public List<Input> inputs(Showing s) {
+        List<Input> in = new ArrayList<>();
+        in.add(new Input.Words(
+                "note", "Write a line, then Enter",
+                text -> text.isEmpty() ? Optional.empty() : Optional.of(new JobChange.Note(Instant.now(), text))));
+        in.add(new Input.Action("save", "Save as", "", Input.Command.SAVE_AS));
+        in.add(new Input.Action("open", "Open", "", Input.Command.OPEN));
+        in.add(new Input.Note("saving", "Every edit is saved within a second. Ctrl Z takes an edit back, Ctrl Y puts it in again."));
+        in.add(new Input.Note("closing", "Before leaving: tools counted, bolts torqued again on the date noted, next look on the date noted."));
+        return in;
+    }
+
+    @Override
+    public Picture centre(Showing s, double width, double height) {
+        return new LogPicture(s, width, height).draw();
+    }
+
+    @Override
+    public String question(Showing s) {
+        return "Where it stands";
+    }
+
+    /** The first finding of each step: the whole job at a glance. */
+    @Override
+    public List<Finding> findings(Showing s) {
+        List<Finding> first = new ArrayList<>();
+        for (Step step : List.of(Step.BRIEF, Step.SHAPE, Step.FEED_RUN, Step.RAISE, Step.PROVE)) {
+            s.assessment().of(step).stream().findFirst().ifPresent(first::add);
+        }
+        return first;
+    }
+
+    @Override
+    public List<String> walk(Showing s) {
+        return IntStream.range(0, s.job().log().size()).mapToObj(i -> "line:" + i).toList();
+    }
+}

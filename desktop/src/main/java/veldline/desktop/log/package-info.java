@@ -1,0 +1,2 @@
+/** The Log bench. */
+package veldline.desktop.log;

@@ -1,0 +1,79 @@
+package veldline.desktop.match;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import veldline.antenna.YagiChange;
+import veldline.antenna.YagiShape;
+import veldline.assess.MatchFigures;
+import veldline.assess.Step;
+import veldline.desktop.bench.Bench;
+import veldline.desktop.bench.Input;
+import veldline.desktop.bench.Showing;
+import veldline.job.Job;
+import veldline.job.JobChange;
+import veldline.picture.Picture;
+
+/** Four ways to the cable's impedance, walked side by side. */
+public final class MatchBench implements Bench {
+    @Override
+    public Step step() {
+        return Step.MATCH;
+    }
+
+    @Override
+    public String heading(Showing s) {
+        return s.job().brief().near().shortName() + " antenna, at its feed";
+    }
+
+    @Override
+    public List<Input> inputs(Showing s) {
+        YagiShape.Feed feed = s.job().yagi().feed();
+        Job.Matching match = s.job().match();
+        List<Input> in = new ArrayList<>();
+        in.add(new Input.Choice("feed", "Driven element", List.of(
+                new Input.Option(
+                        "straight", feed == YagiShape.Feed.STRAIGHT,
+                        new JobChange.OfYagi(new YagiChange.FeedKind(YagiShape.Feed.STRAIGHT))),
+                new Input.Option(
+                        "folded", feed == YagiShape.Feed.FOLDED,
+                        new JobChange.OfYagi(new YagiChange.FeedKind(YagiShape.Feed.FOLDED))))));
+        in.add(new Input.Choice("match", "Between it and the cable", List.of(
+                new Input.Option("nothing", match == Job.Matching.DIRECT, new JobChange.Match(Job.Matching.DIRECT)),
+                new Input.Option("L", match == Job.Matching.L_NETWORK, new JobChange.Match(Job.Matching.L_NETWORK)),
+                new Input.Option("¼ wave", match == Job.Matching.QUARTER_WAVE, new JobChange.Match(Job.Matching.QUARTER_WAVE)))));
+        in.add(new Input.Note("line", "Cable of 50 Ω. Parts are the nearest of the E24 series; coils of Q 60, capacitors of Q 300."));
+        in.add(new Input.Note(
+                "solder",
+                "Solder unplugged: hot tip, fumes, static. Before sending, antenna or load always on, hands clear of the"
+                        + " element's ends."));
+        return in;
+    }
+
+    static List<MatchFigures.Option> options(Showing s) {
+        return s.assessment().match().value().map(MatchFigures::options).orElse(List.of());
+    }
+
+    @Override
+    public Picture centre(Showing s, double width, double height) {
+        return new MatchPicture(s, width, height).draw();
+    }
+
+    @Override
+    public String question(Showing s) {
+        return "Does it take the power?";
+    }
+
+    @Override
+    public List<String> walk(Showing s) {
+        return options(s).stream().map(o -> "way:" + options(s).indexOf(o)).toList();
+    }
+
+    @Override
+    public Optional<JobChange> taken(Showing s, String zone) {
+        List<MatchFigures.Option> list = options(s);
+        return list.isEmpty()
+                ? Optional.empty()
+                : Optional.of(list.get(s.pickedIndex(Step.MATCH, 0, list.size())).take());
+    }
+}

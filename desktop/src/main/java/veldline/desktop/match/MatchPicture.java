@@ -1,0 +1,144 @@
+package veldline.desktop.match;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.hipparchus.complex.Complex;
+import veldline.assess.MatchFigures;
+import veldline.assess.Step;
+import veldline.desktop.bench.Showing;
+import veldline.explain.Finding;
+import veldline.explain.Origin;
+import veldline.picture.Axis;
+import veldline.picture.Mark.Anchor;
+import veldline.picture.Mark.At;
+import veldline.picture.Mark.Dash;
+import veldline.picture.Mark.Face;
+import veldline.picture.Mark.Hatch;
+import veldline.picture.Pen;
+import veldline.picture.Picture;
+import veldline.picture.Role;
+import veldline.quantity.NumberText;
+
+/**
+ * Resistance against reactance, with the ground where a cable of 50 Ω is usable left clear, and the four ways as points
+ * and rows.
+ */
+final class MatchPicture {
+    private static final double USABLE = 2;
+    private static final double GOOD = 1.5;
+
+    private final Showing s;
+    private final List<MatchFigures.Option> options;
+    private final Pen pen;
+    private final double split;
+
+    MatchPicture(Showing s, double width, double height) {
+        this.s = s;
+        this.options = MatchBench.options(s);
+        this.pen = Picture.pen(width, height);
+        this.split = Math.round(height * 0.56);
+    }
+
+    Picture draw() {
+        pen.text("What the cable sees", 18, 22, Anchor.START, 15, Face.BOLD, Role.INK, Origin.Plain.NAME);
+        pen.text(
+                "clear ground: SWR 2 or better; left and right walk the four ways", 176, 22, Anchor.START, 12, Face.TEXT,
+                Role.SLATE, Origin.Plain.NAME);
+        if (options.isEmpty()) {
+            pen.text("The folded dipole is being solved in place.", 18, 70, Anchor.START, 15, Face.BOLD, Role.INK, Origin.Plain.NAME);
+            return pen.done();
+        }
+        plane();
+        rows();
+        return pen.done();
+    }
+
+    private void plane() {
+        double mostR = Math.max(120, 1.15 * options.stream().mapToDouble(o -> o.resistance().value()).max().orElse(100));
+        double mostX = Math.max(60, 1.2 * options.stream().mapToDouble(o -> Math.abs(o.reactance().value())).max().orElse(50));
+        Axis r = new Axis(0, mostR, 70, pen.width() - 40);
+        Axis x = new Axis(-mostX, mostX, split - 30, 40);
+        pen.hatched(r.start(), x.end(), r.end() - r.start(), x.start() - x.end(), Role.THRIFT, Hatch.DIAGONAL);
+        circle(USABLE, r, x, Role.SHEET, Role.THRIFT);
+        circle(GOOD, r, x, Role.SHEET, Role.SAND);
+        pen.line(r.start(), x.at(0), r.end(), x.at(0), Role.EDGE, 1);
+        for (double ohms = 0; ohms <= mostR; ohms += mostR > 200 ? 50 : 25) {
+            pen.tick(NumberText.shown(ohms, 0), r.at(ohms), x.start() + 18, Anchor.MIDDLE);
+        }
+        double step = mostX > 100 ? 50 : 25;
+        for (double ohms = -Math.floor(mostX / step) * step; ohms <= mostX; ohms += step) {
+            pen.tick(NumberText.signed(ohms, 0), r.start() - 8, x.at(ohms) + 4, Anchor.END);
+        }
+        pen.text("Ω in step", r.end(), x.start() - 6, Anchor.END, 12, Face.TEXT, Role.INK, Origin.Plain.NAME);
+        pen.text("Ω a quarter turn off", r.start() + 6, x.end() + 14, Anchor.START, 12, Face.TEXT, Role.INK, Origin.Plain.NAME);
+        pen.line(r.at(50), x.at(0) - 8, r.at(50), x.at(0) + 8, Role.INK, 2);
+        pen.text("50", r.at(50), x.at(0) + 22, Anchor.MIDDLE, 12, Face.MONO, Role.INK, Origin.Plain.SCALE);
+        int picked = s.pickedIndex(Step.MATCH, inUse(), options.size());
+        for (int i = 0; i < options.size(); i++) {
+            MatchFigures.Option o = options.get(i);
+            double px = r.clamped(o.resistance().value());
+            double py = x.clamped(o.reactance().value());
+            pen.dot(px, py, i == picked ? 8 : 6, o.inUse() ? Role.MUSSEL : Role.SHEET, Role.MUSSEL, 2.5);
+            pen.text(letter(i), px + 12, py - 8 + (i % 2) * 20, Anchor.START, 13, Face.BOLD, Role.INK, Origin.Plain.NAME);
+        }
+    }
+
+    /** Impedances of one SWR lie on a circle in this plane. */
+    private void circle(double swr, Axis r, Axis x, Role fill, Role edge) {
+        List<At> points = new ArrayList<>();
+        double rho = (swr - 1) / (swr + 1);
+        for (int deg = 0; deg < 360; deg += 4) {
+            Complex g = new Complex(rho * Math.cos(Math.toRadians(deg)), rho * Math.sin(Math.toRadians(deg)));
+            Complex z = Complex.ONE.add(g).divide(Complex.ONE.subtract(g)).multiply(50);
+            points.add(new At(r.clamped(z.getReal()), x.clamped(z.getImaginary())));
+        }
+        pen.area(points, fill, Hatch.NONE);
+        pen.add(new veldline.picture.Mark.Stroke(points, true, edge, swr == USABLE ? 2 : 1, Dash.SOLID));
+    }
+
+    private int inUse() {
+        for (int i = 0; i < options.size(); i++) {
+            if (options.get(i).inUse()) {
+                return i;
+            }
+        }
+        return 0;
+    }
+
+    private static String letter(int i) {
+        return Character.toString('a' + i);
+    }
+
+    private void rows() {
+        double y = split + 22;
+        pen.line(18, split, pen.width() - 18, split, Role.SAND, 1);
+        double right = pen.width() - 18;
+        pen.text("Four ways", 18, y, Anchor.START, 15, Face.BOLD, Role.INK, Origin.Plain.NAME);
+        pen.text("impedance, Ω", right - 190, y, Anchor.END, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
+        pen.text("SWR", right - 100, y, Anchor.END, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
+        pen.text("loses, dB", right - 8, y, Anchor.END, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
+        double row = Math.min(44, (pen.height() - y - 12) / 4);
+        int picked = s.pickedIndex(Step.MATCH, inUse(), options.size());
+        for (int i = 0; i < options.size(); i++) {
+            MatchFigures.Option o = options.get(i);
+            double top = y + 8 + i * row;
+            double base = top + row / 2;
+            if (i == picked) {
+                pen.box(10, top, pen.width() - 20, row - 3, Role.MUSSEL_WASH);
+                pen.outline(10, top, pen.width() - 20, row - 3, Role.MUSSEL, 2);
+            }
+            Finding.Level level = o.swr().value() <= USABLE ? Finding.Level.FITS : Finding.Level.WATCH;
+            pen.sign(level, 28, base - 1);
+            pen.text(letter(i), 46, base + 4, Anchor.START, 14, Face.BOLD, Role.INK, Origin.Plain.NAME);
+            pen.text(o.title() + (o.inUse() ? ", in use" : ""), 66.0, base - 3, Anchor.START, 13.5, Face.BOLD, Role.INK, Origin.Plain.NAME);
+            pen.text(o.parts(), 66.0, base + 12, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.of(o.resistance()));
+            pen.text(
+                    o.resistance().number() + (o.reactance().value() < 0 ? " − j" : " + j")
+                            + NumberText.shown(Math.abs(o.reactance().value()), 1),
+                    right - 190, base + 5, Anchor.END, 13, Face.MONO, Role.INK, Origin.of(o.resistance()));
+            pen.text(o.swr().number(), right - 100, base + 5, Anchor.END, 14, Face.MONO_BOLD, Role.INK, Origin.of(o.swr()));
+            pen.text(o.loss().number(), right - 8, base + 5, Anchor.END, 14, Face.MONO, Role.INK, Origin.of(o.loss()));
+            pen.zone("way:" + i, 10, top, pen.width() - 20, row - 3, o.title() + ", SWR " + o.swr().number() + ", loses " + o.loss().shown());
+        }
+    }
+}

@@ -1,0 +1,2 @@
+/** The Match bench. */
+package veldline.desktop.match;

@@ -1,0 +1,176 @@
+package veldline.desktop.part;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Consumer;
+import javafx.scene.Node;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextArea;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import javafx.scene.text.Text;
+import javafx.scene.text.TextFlow;
+import veldline.desktop.look.Appearance;
+import veldline.desktop.look.CanvasPainter;
+import veldline.explain.Finding;
+import veldline.explain.Origin;
+import veldline.explain.Worked;
+
+/** Findings in their order, one of them open with how it was worked out. */
+public final class FindingsColumn extends VBox {
+    private final Label heading = new Label();
+    private final Label count = new Label();
+    private final VBox rows = new VBox();
+    private final Consumer<Finding.Remedy> take;
+    private List<Finding> shown = List.of();
+    private Appearance look = Appearance.DAYLIGHT;
+    private int open;
+
+    public FindingsColumn(Consumer<Finding.Remedy> take) {
+        this.take = take;
+        getStyleClass().add("findings");
+        heading.getStyleClass().add("heading");
+        count.getStyleClass().add("heading-note");
+        NumberTag.on(count, Origin.Plain.NAME);
+        HBox head = new HBox(6, heading, count);
+        head.setAlignment(javafx.geometry.Pos.BASELINE_LEFT);
+        getChildren().addAll(head, rows);
+    }
+
+    public void show(String question, List<Finding> findings, Appearance appearance) {
+        heading.setText(question);
+        count.setText(summary(findings));
+        boolean same = findings.equals(shown) && appearance == look;
+        look = appearance;
+        if (!same) {
+            if (findings.size() != shown.size()) {
+                open = 0;
+            }
+            shown = findings;
+            fill();
+        }
+    }
+
+    private static String summary(List<Finding> findings) {
+        List<String> words = new ArrayList<>();
+        for (Finding.Level level : List.of(Finding.Level.STOP, Finding.Level.WATCH)) {
+            long n = findings.stream().filter(f -> f.level() == level).count();
+            if (n > 0) {
+                words.add(n + (level == Finding.Level.STOP ? " to stop for" : " to watch"));
+            }
+        }
+        return words.isEmpty() ? findings.size() + " findings" : String.join(", ", words);
+    }
+
+    /** Opens the next finding, or the first again. */
+    public void openNext() {
+        open = shown.isEmpty() ? 0 : (open + 1) % shown.size();
+        fill();
+    }
+
+    /** Takes the first remedy that is offered. */
+    public void takeFirst() {
+        shown.stream().flatMap(f -> f.remedies().stream()).findFirst().ifPresent(take);
+    }
+
+    private void fill() {
+        rows.getChildren().clear();
+        boolean offered = false;
+        for (int i = 0; i < shown.size(); i++) {
+            Finding f = shown.get(i);
+            rows.getChildren().add(row(i, f, !offered && !f.remedies().isEmpty()));
+            offered |= !f.remedies().isEmpty();
+        }
+    }
+
+    private Node row(int index, Finding f, boolean offers) {
+        Origin origin = RulerPicture.origin(f);
+        VBox body = new VBox(2);
+        body.getChildren().add(sentence(f, origin));
+        if (!f.reason().isEmpty()) {
+            Label reason = new Label(f.reason());
+            reason.setWrapText(true);
+            reason.getStyleClass().add("reason");
+            body.getChildren().add(NumberTag.on(reason, origin));
+        }
+        f.ruler().ifPresent(r -> {
+            Canvas canvas = new Canvas(270, RulerPicture.HEIGHT);
+            new CanvasPainter(look).paint(RulerPicture.of(r, origin, 270), canvas.getGraphicsContext2D());
+            body.getChildren().add(canvas);
+        });
+        if (index == open && f.worked().isPresent()) {
+            body.getChildren().add(explanation(f.worked().get()));
+        }
+        if (offers) {
+            body.getChildren().addAll(remedy(f.remedies().get(0)));
+        }
+        Label caret = new Label(index == open ? "▾" : "▸");
+        caret.getStyleClass().add("caret");
+        caret.setVisible(f.worked().isPresent());
+        HBox.setHgrow(body, Priority.ALWAYS);
+        body.setMinWidth(0);
+        HBox row = new HBox(8, new SignView(f.level(), look), body, caret);
+        row.getStyleClass().add("finding");
+        row.setId("finding-" + index);
+        row.setFocusTraversable(true);
+        row.setAccessibleText(f.sentence());
+        row.setOnMouseClicked(e -> open(index));
+        row.setOnKeyPressed(e -> {
+            if (e.getCode() == javafx.scene.input.KeyCode.ENTER) {
+                open(index);
+                e.consume();
+            }
+        });
+        return row;
+    }
+
+    private void open(int index) {
+        open = index;
+        fill();
+    }
+
+    private static TextFlow sentence(Finding f, Origin origin) {
+        Text lead = new Text(f.lead() + (f.rest().isEmpty() ? "" : " "));
+        lead.getStyleClass().addAll("sentence", "lead");
+        Text rest = new Text(f.rest());
+        rest.getStyleClass().add("sentence");
+        return NumberTag.on(new TextFlow(lead, rest), origin);
+    }
+
+    private static Node explanation(Worked worked) {
+        List<String> lines = worked.lines();
+        TextArea area = new TextArea(String.join("\n", lines));
+        area.setEditable(false);
+        area.setWrapText(true);
+        area.getStyleClass().add("worked");
+        area.setId("worked");
+        // About 40 characters to a line at this width.
+        int rows = lines.stream().mapToInt(l -> 1 + l.length() / 40).sum();
+        area.setPrefRowCount(Math.min(rows, 12));
+        area.setMinHeight(Region.USE_PREF_SIZE);
+        return NumberTag.on(area, Origin.of(worked));
+    }
+
+    private List<Node> remedy(Finding.Remedy remedy) {
+        Button button = new Button(remedy.label());
+        button.getStyleClass().add("offer");
+        button.setId("offer");
+        button.setMaxWidth(Double.MAX_VALUE);
+        button.setWrapText(true);
+        button.setOnAction(e -> take.accept(remedy));
+        Label key = new Label("T");
+        key.getStyleClass().add("key-on-offer");
+        button.setGraphic(key);
+        button.setContentDisplay(javafx.scene.control.ContentDisplay.RIGHT);
+        NumberTag.on(button, Origin.Plain.NAME);
+        Label outcome = new Label(remedy.outcome());
+        outcome.setWrapText(true);
+        outcome.getStyleClass().add("reason");
+        NumberTag.on(outcome, Origin.Plain.NAME);
+        return List.of(button, outcome);
+    }
+}

@@ -1,0 +1,192 @@
+package veldline.desktop.part;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.stream.Stream;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.ContentDisplay;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import veldline.desktop.bench.Input;
+import veldline.explain.Origin;
+import veldline.job.JobChange;
+
+/** Shows the inputs of a bench as nodes. Boxes are kept while their id stays, so that typing is never interrupted. */
+public final class InputsPane extends VBox {
+    private final Label heading = new Label();
+    private final VBox rows = new VBox();
+    private final Consumer<JobChange> apply;
+    private final Consumer<Input.Command> command;
+    private final Map<String, QuantityBox> boxes = new HashMap<>();
+    private List<Input> shown = List.of();
+
+    public InputsPane(Consumer<JobChange> apply, Consumer<Input.Command> command) {
+        this.apply = apply;
+        this.command = command;
+        getStyleClass().add("inputs");
+        heading.getStyleClass().add("heading");
+        NumberTag.on(heading, Origin.Plain.NAME);
+        rows.getStyleClass().add("input-rows");
+        getChildren().addAll(heading, rows);
+    }
+
+    public void show(String title, List<Input> inputs) {
+        heading.setText(title);
+        boolean sameShape = shape(inputs).equals(shape(shown));
+        shown = inputs;
+        List<Input.Value> values = inputs.stream().flatMap(InputsPane::values).toList();
+        values.stream()
+                .filter(v -> boxes.containsKey(v.id()))
+                .forEach(v -> boxes.get(v.id()).show(v));
+        if (sameShape) {
+            return;
+        }
+        boxes.keySet().retainAll(values.stream().map(Input::id).toList());
+        rows.getChildren().setAll(inputs.stream().map(this::node).toList());
+    }
+
+    private static Stream<Input.Value> values(Input input) {
+        if (input instanceof Input.Pair p) {
+            return Stream.of(p.left(), p.right());
+        }
+        return input instanceof Input.Value v ? Stream.of(v) : Stream.empty();
+    }
+
+    /** What a list looks like apart from the values in its boxes. */
+    private static List<Object> shape(List<Input> inputs) {
+        return inputs.stream().<Object>map(i -> i instanceof Input.Value v ? v.id() + v.label() : words(i)).toList();
+    }
+
+    private static Object words(Input input) {
+        if (input instanceof Input.Choice c) {
+            return c.id() + c.options().stream().map(o -> o.word() + o.chosen()).toList();
+        } else if (input instanceof Input.Pick p) {
+            return p.id() + p.options().stream().map(o -> o.word() + o.chosen()).toList();
+        } else if (input instanceof Input.Tick t) {
+            return t.id() + t.ticked();
+        } else if (input instanceof Input.Action a) {
+            return a.id() + a.label();
+        }
+        return input instanceof Input.Note n ? n : input.id();
+    }
+
+    private Node node(Input input) {
+        if (input instanceof Input.Value v) {
+            return boxes.computeIfAbsent(v.id(), id -> new QuantityBox(v, apply));
+        } else if (input instanceof Input.Pair p) {
+            HBox pair = new HBox(8, node(p.left()), node(p.right()));
+            pair.getChildren().forEach(n -> HBox.setHgrow(n, Priority.ALWAYS));
+            return pair;
+        } else if (input instanceof Input.Choice c) {
+            return choice(c);
+        } else if (input instanceof Input.Pick p) {
+            return pick(p);
+        } else if (input instanceof Input.Action a) {
+            return action(a);
+        } else if (input instanceof Input.Tick t) {
+            return tick(t);
+        } else if (input instanceof Input.Words w) {
+            return words(w);
+        }
+        Label note = new Label(((Input.Note) input).text());
+        note.setWrapText(true);
+        note.getStyleClass().add("note");
+        return NumberTag.on(note, Origin.Plain.NAME);
+    }
+
+    private static VBox labelled(String label, Node node) {
+        Label l = new Label(label);
+        l.getStyleClass().add("box-label");
+        NumberTag.on(l, Origin.Plain.NAME);
+        VBox group = new VBox(l, node);
+        group.getStyleClass().add("box-group");
+        return group;
+    }
+
+    private Node choice(Input.Choice c) {
+        HBox bar = new HBox();
+        bar.getStyleClass().add("choice");
+        for (int i = 0; i < c.options().size(); i++) {
+            Input.Option o = c.options().get(i);
+            ToggleButton b = new ToggleButton(o.word());
+            b.setId("choice-" + c.id() + "-" + i);
+            b.setSelected(o.chosen());
+            b.setMaxWidth(Double.MAX_VALUE);
+            b.getStyleClass().add("choice-word");
+            HBox.setHgrow(b, Priority.ALWAYS);
+            b.setOnAction(e -> {
+                b.setSelected(o.chosen());
+                apply.accept(o.change());
+            });
+            bar.getChildren().add(NumberTag.on(b, Origin.Plain.NAME));
+        }
+        return labelled(c.label(), bar);
+    }
+
+    private Node pick(Input.Pick p) {
+        ComboBox<String> box = new ComboBox<>();
+        box.setId("pick-" + p.id());
+        box.setMaxWidth(Double.MAX_VALUE);
+        p.options().forEach(o -> box.getItems().add(o.word()));
+        p.options().stream().filter(Input.Option::chosen).findFirst().ifPresent(o -> box.setValue(o.word()));
+        box.setOnAction(e -> {
+            int i = box.getSelectionModel().getSelectedIndex();
+            if (i >= 0 && !p.options().get(i).chosen()) {
+                apply.accept(p.options().get(i).change());
+            }
+        });
+        return labelled(p.label(), NumberTag.on(box, Origin.Plain.TYPED));
+    }
+
+    private Node action(Input.Action a) {
+        Button b = new Button(a.label());
+        b.setId("action-" + a.id());
+        b.getStyleClass().add("action");
+        b.setMaxWidth(Double.MAX_VALUE);
+        if (!a.key().isEmpty()) {
+            Label key = new Label(a.key());
+            key.getStyleClass().add("key");
+            b.setGraphic(key);
+            b.setContentDisplay(ContentDisplay.RIGHT);
+        }
+        b.setOnAction(e -> command.accept(a.command()));
+        return b;
+    }
+
+    private Node tick(Input.Tick t) {
+        CheckBox box = new CheckBox(t.hazard() + (t.blocking() ? " (before it is printed)" : ""));
+        box.setId("tick-" + t.id());
+        box.setSelected(t.ticked());
+        box.setOnAction(e -> apply.accept(t.change()));
+        Label advice = new Label(t.advice());
+        advice.setWrapText(true);
+        advice.getStyleClass().add("advice");
+        VBox group = new VBox(2, box, NumberTag.on(advice, Origin.Plain.NAME));
+        group.getStyleClass().add("caution");
+        return group;
+    }
+
+    private Node words(Input.Words w) {
+        TextField field = new TextField();
+        field.setId("words-" + w.id());
+        field.getStyleClass().add("words");
+        field.setOnAction(e -> {
+            Optional<JobChange> change = w.edit().apply(field.getText().strip());
+            change.ifPresent(c -> {
+                apply.accept(c);
+                field.clear();
+            });
+        });
+        return labelled(w.label(), field);
+    }
+}

@@ -1,0 +1,2 @@
+/** What benches are made of: boxes, choices, findings, pictures on a canvas. */
+package veldline.desktop.part;

@@ -1,0 +1,2 @@
+/** The Prove bench. */
+package veldline.desktop.prove;

@@ -1,0 +1,100 @@
+package veldline.desktop.raise;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.IntStream;
+import veldline.assess.Step;
+import veldline.desktop.bench.Bench;
+import veldline.desktop.bench.Input;
+import veldline.desktop.bench.Limits;
+import veldline.desktop.bench.Showing;
+import veldline.explain.Caution;
+import veldline.job.JobChange;
+import veldline.link.BriefChange;
+import veldline.picture.Picture;
+import veldline.quantity.Quantity;
+import veldline.quantity.Unit;
+import veldline.raise.Cautions;
+import veldline.raise.RaiseChange;
+
+/** Where each end points, what a wrong aim costs, and what must stay clear; the aim is dragged, a height too. */
+public final class RaiseBench implements Bench {
+    @Override
+    public Step step() {
+        return Step.RAISE;
+    }
+
+    @Override
+    public String heading(Showing s) {
+        return s.job().brief().near().shortName() + " antenna, going up";
+    }
+
+    @Override
+    public List<Input> inputs(Showing s) {
+        List<Input> in = new ArrayList<>();
+        in.add(new Input.Pair(
+                new Input.Value(
+                        "height", "Height", s.job().brief().near().height(), "",
+                        Limits.within(
+                                0.1, 3000, "0.1 m", "3000 m", q -> new JobChange.OfBrief(new BriefChange.Height(true, q)))),
+                new Input.Value(
+                        "mast", "Mast", s.job().raise().mast(), "",
+                        Limits.within(0, 200, "0", "200 m", q -> new JobChange.OfRaise(new RaiseChange.Mast(q))))));
+        place(in, s, true);
+        place(in, s, false);
+        in.add(new Input.Pair(
+                new Input.Value(
+                        "lines", "Power line at", s.job().raise().lineDistance(), "",
+                        Limits.within(0, 1e5, "0", "100 km", q -> new JobChange.OfRaise(new RaiseChange.LineDistance(q)))),
+                new Input.Value(
+                        "people", "People at", s.job().raise().peopleDistance(), "",
+                        Limits.within(0, 1e5, "0", "100 km", q -> new JobChange.OfRaise(new RaiseChange.PeopleDistance(q))))));
+        Set<String> ticked = s.job().raise().ticked();
+        for (Caution c : Cautions.all()) {
+            boolean on = ticked.contains(c.id());
+            in.add(new Input.Tick(
+                    c.id(), c.hazard(), c.advice(), c.blocking(), on, new JobChange.OfRaise(new RaiseChange.Tick(c.id(), !on))));
+        }
+        return in;
+    }
+
+    private static void place(List<Input> in, Showing s, boolean near) {
+        var end = near ? s.job().brief().near() : s.job().brief().far();
+        String id = near ? "near" : "far";
+        in.add(new Input.Pair(
+                new Input.Value(
+                        id + "-lat", end.shortName() + " north", end.latitude(), "",
+                        Limits.within(-90, 90, "−90", "90 °", q -> new JobChange.OfBrief(new BriefChange.Place(near, q, end.longitude())))),
+                new Input.Value(
+                        id + "-lon", end.shortName() + " east", end.longitude(), "",
+                        Limits.within(-180, 180, "−180", "180 °", q -> new JobChange.OfBrief(new BriefChange.Place(near, end.latitude(), q))))));
+    }
+
+    @Override
+    public Picture centre(Showing s, double width, double height) {
+        return new RaisePicture(s, width, height).draw();
+    }
+
+    @Override
+    public String question(Showing s) {
+        return "Is it safe and aimed?";
+    }
+
+    @Override
+    public List<String> walk(Showing s) {
+        return IntStream.rangeClosed(0, 2 * RaisePicture.AIM_RANGE).mapToObj(i -> "aim:" + i).toList();
+    }
+
+    @Override
+    public Optional<JobChange> dragged(
+            Showing s, String zone, double fromX, double fromY, double x, double y, double width, double height) {
+        if (!zone.equals("height:near")) {
+            return Optional.empty();
+        }
+        double metres = new RaisePicture(s, width, height).heightAt(y);
+        return Optional.of(new JobChange.OfBrief(new BriefChange.Height(
+                true, Quantity.shown(Math.max(0.5, Math.round(metres * 10) / 10.0), Unit.M, 1))));
+    }
+}

@@ -1,0 +1,2 @@
+/** The Raise bench. */
+package veldline.desktop.raise;

@@ -1,0 +1,139 @@
+package veldline.desktop.shape;
+
+import veldline.antenna.YagiShape;
+import veldline.explain.Origin;
+import veldline.picture.Mark.Anchor;
+import veldline.picture.Mark.At;
+import veldline.picture.Mark.Dash;
+import veldline.picture.Mark.Face;
+import veldline.picture.Pen;
+import veldline.picture.Role;
+import veldline.quantity.InchFraction;
+import veldline.quantity.NumberText;
+
+/** A Yagi to scale: lengths in two tiers over it, running distance from the reflector under it. */
+final class ElementDrawing {
+    private static final double LEFT = 36;
+    private static final double MIDDLE = 138;
+    private static final double HALF_ROOM = 54;
+
+    private final YagiShape yagi;
+    private final int picked;
+    private final double perMetre;
+    private final double right;
+
+    ElementDrawing(YagiShape yagi, double width, int picked) {
+        this.yagi = yagi;
+        this.picked = picked;
+        this.right = width - 52;
+        double longest = yagi.elements().stream()
+                .mapToDouble(e -> e.length().value())
+                .max()
+                .orElseThrow();
+        double byLength = HALF_ROOM * 2 / longest;
+        double byBoom = (right - LEFT - 8) / Math.max(yagi.boomLength(), 1e-3);
+        this.perMetre = Math.min(byBoom, byLength * 1.6);
+    }
+
+    /** Elements and boom share a scale along the boom; across it a very long Yagi would vanish, so it says its own. */
+    private double acrossPerMetre() {
+        double longest = yagi.elements().stream()
+                .mapToDouble(e -> e.length().value())
+                .max()
+                .orElseThrow();
+        return Math.min(perMetre, HALF_ROOM * 2 / longest);
+    }
+
+    double x(double metres) {
+        return LEFT + metres * perMetre;
+    }
+
+    double metresAlong(double x) {
+        return (x - LEFT) / perMetre;
+    }
+
+    /** Length of an element whose tip is at a height of the drawing. */
+    double lengthTo(double y) {
+        return 2 * Math.abs(y - MIDDLE) / acrossPerMetre();
+    }
+
+    void draw(Pen pen) {
+        double end = x(yagi.boomLength());
+        pen.box(LEFT - 16, MIDDLE - 4, end - LEFT + 34, 8, Role.SAND);
+        pen.outline(LEFT - 16, MIDDLE - 4, end - LEFT + 34, 8, Role.EDGE, 1);
+        double tip = end + 46;
+        pen.line(end + 22, MIDDLE, tip, MIDDLE, Role.INK, 2);
+        pen.path(java.util.List.of(new At(tip - 6, MIDDLE - 6), new At(tip, MIDDLE), new At(tip - 6, MIDDLE + 6)), Role.INK, 2, Dash.SOLID);
+        double base = MIDDLE + 84;
+        pen.line(x(0), base, end, base, Role.INK, 1.5);
+        double lastText = -1e9;
+        for (int i = 0; i < yagi.elements().size(); i++) {
+            lastText = element(pen, i, base, lastText);
+        }
+        scaleBar(pen);
+    }
+
+    private double element(Pen pen, int i, double base, double lastText) {
+        YagiShape.Element e = yagi.elements().get(i);
+        double x = x(e.position().value());
+        double half = e.length().value() / 2 * acrossPerMetre();
+        boolean chosen = i == picked;
+        Role ink = i == 1 || chosen ? Role.MUSSEL : Role.INK;
+        if (i == 1 && yagi.feed() == YagiShape.Feed.FOLDED) {
+            pen.outline(x - 4, MIDDLE - half, 8, 2 * half, ink, 3);
+        } else {
+            pen.line(x, MIDDLE - half, x, MIDDLE + half, ink, 5);
+        }
+        if (i == 1) {
+            pen.dot(x, MIDDLE - 4, 3, Role.SHEET, Role.INK, 1.5);
+            pen.dot(x, MIDDLE + 4, 3, Role.SHEET, Role.INK, 1.5);
+        }
+        String mm = NumberText.shown(e.length().value() * 1000, 1);
+        double tier = i % 2 == 0 ? 50 : 67;
+        if (chosen) {
+            pen.outline(x - 10, MIDDLE - half - 6, 20, 2 * half + 12, Role.MUSSEL, 2);
+        }
+        pen.line(x, tier + 5, x, MIDDLE - half - (chosen ? 8 : 3), Role.EDGE, 1);
+        pen.text(mm, x, tier, Anchor.MIDDLE, 13, chosen ? Face.MONO_BOLD : Face.MONO, Role.INK, Origin.Plain.TYPED);
+        double nameY = MIDDLE + half + 17;
+        boolean tight = i == 1 && yagi.elements().size() > 2
+                && x(yagi.elements().get(2).position().value()) - x < 30;
+        pen.text(YagiShape.nameOf(i), tight ? x + 4 : x, nameY, tight ? Anchor.END : Anchor.MIDDLE, 12.5,
+                chosen || i < 2 ? Face.BOLD : Face.TEXT, Role.INK, Origin.Plain.NAME);
+        pen.line(x, base - 4, x, base + 4, Role.INK, 1.5);
+        double text = x;
+        if (text - lastText > 44) {
+            pen.text(NumberText.shown(e.position().value() * 1000, 1), text, base + 18, Anchor.MIDDLE, 12, Face.MONO,
+                    Role.SLATE, Origin.Plain.TYPED);
+            lastText = text;
+        }
+        if (chosen) {
+            tag(pen, x, mm);
+        }
+        pen.zone("element:" + i, x - 11, MIDDLE - half - 8, 22, 2 * half + 16, "element " + YagiShape.nameOf(i) + ", "
+                + mm + " mm; drag along the boom or across it");
+        return lastText;
+    }
+
+    private void tag(Pen pen, double x, String mm) {
+        String inch = InchFraction.ofMetres(yagi.elements().get(picked).length().value(), 32).text();
+        String text = mm + " mm = " + inch + " in";
+        double w = 7.6 * text.length() + 16;
+        double left = Math.max(200, Math.min(x - w / 2, right - w + 40));
+        pen.box(left, 26, w, 20, Role.MUSSEL_WASH);
+        pen.outline(left, 26, w, 20, Role.MUSSEL, 1.5);
+        pen.text(text, left + w / 2, 41, Anchor.MIDDLE, 12.5, Face.MONO_BOLD, Role.INK, Origin.Plain.TYPED);
+    }
+
+    private void scaleBar(Pen pen) {
+        double metres = perMetre > 600 ? 0.05 : perMetre > 60 ? 0.5 : 2;
+        double w = metres * perMetre;
+        double x = right + 34 - w;
+        pen.text(
+                metres < 0.1 ? NumberText.shown(metres * 1000, 0) + " mm" : NumberText.shown(metres, 1) + " m",
+                x + w / 2, 15, Anchor.MIDDLE, 12, Face.MONO, Role.INK, Origin.Plain.SCALE);
+        pen.line(x, 21, x + w, 21, Role.INK, 1.5);
+        pen.line(x, 17, x, 25, Role.INK, 1.5);
+        pen.line(x + w, 17, x + w, 25, Role.INK, 1.5);
+    }
+}

@@ -1,0 +1,143 @@
+package veldline.desktop.shape;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import veldline.antenna.BoomKind;
+import veldline.antenna.YagiChange;
+import veldline.antenna.YagiShape;
+import veldline.assess.Step;
+import veldline.desktop.bench.Bench;
+import veldline.desktop.bench.Input;
+import veldline.desktop.bench.Limits;
+import veldline.desktop.bench.Showing;
+import veldline.job.JobChange;
+import veldline.path.FreeSpace;
+import veldline.picture.Picture;
+import veldline.quantity.InchFraction;
+import veldline.quantity.NumberText;
+import veldline.quantity.Quantity;
+import veldline.quantity.Unit;
+
+/** The Yagi to scale: an element is dragged or its length typed, and pattern, SWR, line and cut list follow. */
+public final class ShapeBench implements Bench {
+    @Override
+    public Step step() {
+        return Step.SHAPE;
+    }
+
+    @Override
+    public String heading(Showing s) {
+        return s.job().brief().near().shortName() + " antenna";
+    }
+
+    static int picked(Showing s) {
+        return s.pickedIndex(Step.SHAPE, 1, s.job().yagi().elements().size());
+    }
+
+    @Override
+    public List<Input> inputs(Showing s) {
+        YagiShape y = s.job().yagi();
+        double f = s.job().brief().frequency().value();
+        double wave = FreeSpace.wavelength(f);
+        int i = picked(s);
+        YagiShape.Element e = y.elements().get(i);
+        String name = i == 0 ? "Reflector" : i == 1 ? "Driven element" : "Director " + (i - 1);
+        Quantity boom = Quantity.shown(y.boomLength(), Unit.MM, 1);
+        List<Input> in = new ArrayList<>();
+        in.add(new Input.Value(
+                "boom", "Boom length", boom, InchFraction.ofMetres(y.boomLength(), 32).text() + " in",
+                Limits.within(0.15 * wave, 5.6 * wave, mm(0.15 * wave), mm(5.6 * wave), q -> lift(new YagiChange.BoomLength(f, q)))));
+        in.add(new Input.Pair(
+                new Input.Value(
+                        "count", "Elements", Quantity.of(Integer.toString(y.elements().size()), Unit.ONE), "",
+                        q -> q.value() != Math.rint(q.value()) || q.value() < 2 || q.value() > YagiShape.MOST_ELEMENTS
+                                ? new Input.Outcome.Refused(
+                                        q + " is not a whole number from 2 to " + YagiShape.MOST_ELEMENTS + ".")
+                                : Input.Outcome.of(lift(new YagiChange.Count(f, (int) q.value())))),
+                new Input.Value(
+                        "diameter", "Diameter", y.diameter(), "",
+                        Limits.within(
+                                1e-4, 0.04 * wave, "0.1 mm", mm(0.04 * wave), q -> lift(new YagiChange.Diameter(f, q))))));
+        in.add(new Input.Value(
+                "length", name + ", length", e.length(), InchFraction.ofMetres(e.length().value(), 32).text() + " in",
+                Limits.within(0.1 * wave, 0.9 * wave, mm(0.1 * wave), mm(0.9 * wave), q -> lift(new YagiChange.ElementLength(i, q)))));
+        if (i > 0) {
+            double least = y.elements().get(i - 1).position().value() + 2 * y.diameter().value();
+            double most = i + 1 < y.elements().size()
+                    ? y.elements().get(i + 1).position().value() - 2 * y.diameter().value()
+                    : Math.max(y.boomLength(), s.job().brief().sizeAllowed().value());
+            in.add(new Input.Value(
+                    "position", name + ", from reflector", e.position(),
+                    InchFraction.ofMetres(e.position().value(), 32).text() + " in",
+                    Limits.within(least, most, mm(least), mm(most), q -> lift(new YagiChange.ElementPosition(i, q)))));
+        }
+        in.add(new Input.Choice("lies", "Elements lie", List.of(
+                new Input.Option("flat", !y.upright(), lift(new YagiChange.Upright(false))),
+                new Input.Option("upright", y.upright(), lift(new YagiChange.Upright(true))))));
+        in.add(new Input.Pick(
+                "boom-kind", "Elements sit",
+                Arrays.stream(BoomKind.values())
+                        .map(k -> new Input.Option(k.words(), k == y.boom(), lift(new YagiChange.Boom(k))))
+                        .toList()));
+        in.add(new Input.Action("improve", "Improve by the engine", "I", Input.Command.IMPROVE));
+        in.add(new Input.Note(
+                "cutting", "Any unit works: 14 5/8 in, 37 cm. Cutting and drilling: eyes, ears, sharp edges; glass-fibre"
+                        + " dust is not to be breathed."));
+        return in;
+    }
+
+    private static String mm(double metres) {
+        return NumberText.shown(metres * 1000, 1) + " mm";
+    }
+
+    private static JobChange lift(YagiChange change) {
+        return new JobChange.OfYagi(change);
+    }
+
+    @Override
+    public Picture centre(Showing s, double width, double height) {
+        return new ShapePicture(s, width, height).draw();
+    }
+
+    @Override
+    public String question(Showing s) {
+        return "What it comes to";
+    }
+
+    @Override
+    public List<String> walk(Showing s) {
+        return IntStream.range(0, s.job().yagi().elements().size())
+                .mapToObj(i -> "element:" + i)
+                .toList();
+    }
+
+    /** Along the boom moves an element, across it lengthens it; the greater of the two counts. */
+    @Override
+    public Optional<JobChange> dragged(
+            Showing s, String zone, double fromX, double fromY, double x, double y, double width, double height) {
+        if (!zone.startsWith("element:")) {
+            return Optional.empty();
+        }
+        int i = Integer.parseInt(zone.substring(8));
+        ElementDrawing d = new ElementDrawing(s.job().yagi(), width, i);
+        YagiShape yagi = s.job().yagi();
+        if (Math.abs(x - fromX) >= Math.abs(y - fromY)) {
+            if (i == 0) {
+                return Optional.empty();
+            }
+            double gap = 4 * yagi.diameter().value();
+            double least = yagi.elements().get(i - 1).position().value() + gap;
+            double most = i + 1 < yagi.elements().size()
+                    ? yagi.elements().get(i + 1).position().value() - gap
+                    : Math.max(least, s.job().brief().sizeAllowed().value());
+            double at = Math.max(least, Math.min(most, d.metresAlong(x)));
+            return Optional.of(lift(new YagiChange.ElementPosition(i, Quantity.shown(at, Unit.MM, 1))));
+        }
+        double wave = FreeSpace.wavelength(s.job().brief().frequency().value());
+        double length = Math.max(0.2 * wave, Math.min(0.7 * wave, d.lengthTo(y)));
+        return Optional.of(lift(new YagiChange.ElementLength(i, Quantity.shown(length, Unit.MM, 1))));
+    }
+}

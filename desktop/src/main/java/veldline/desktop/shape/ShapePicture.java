@@ -1,0 +1,163 @@
+package veldline.desktop.shape;
+
+import java.util.List;
+import java.util.Optional;
+import veldline.antenna.YagiShape;
+import veldline.assess.AntennaFigures;
+import veldline.assess.Stage;
+import veldline.desktop.bench.Showing;
+import veldline.explain.Origin;
+import veldline.explain.Worked;
+import veldline.field.solve.Sweep;
+import veldline.line.Mismatch;
+import veldline.picture.Axis;
+import veldline.picture.Mark.Anchor;
+import veldline.picture.Mark.At;
+import veldline.picture.Mark.Dash;
+import veldline.picture.Mark.Face;
+import veldline.picture.Mark.Hatch;
+import veldline.picture.Pen;
+import veldline.picture.Picture;
+import veldline.picture.Role;
+import veldline.quantity.InchFraction;
+import veldline.quantity.NumberText;
+
+/** The whole centre of Shape: drawing, pattern, SWR over the band and cut list. */
+final class ShapePicture {
+    private static final double RULE = 250;
+    private static final double LIMIT = 2;
+
+    private final Showing s;
+    private final YagiShape yagi;
+    private final Pen pen;
+
+    ShapePicture(Showing s, double width, double height) {
+        this.s = s;
+        this.yagi = s.job().yagi();
+        this.pen = Picture.pen(width, height);
+    }
+
+    Picture draw() {
+        pen.text(
+                yagi.elements().size() + " elements, to scale", 18, 20, Anchor.START, 15, Face.BOLD, Role.INK,
+                Origin.Plain.NAME);
+        pen.text(
+                "lengths in mm above, from the reflector below", 200, 20, Anchor.START, 12, Face.TEXT, Role.SLATE,
+                Origin.Plain.NAME);
+        new ElementDrawing(yagi, pen.width(), ShapeBench.picked(s)).draw(pen);
+        pen.line(18, RULE, pen.width() - 18, RULE, Role.SAND, 1);
+        double split = Math.round(pen.width() * 0.535);
+        pen.line(split, RULE + 8, split, pen.height() - 10, Role.SAND, 1);
+        pattern(split);
+        swr(split + 14);
+        cutList(split + 14);
+        return pen.done();
+    }
+
+    private void pattern(double split) {
+        pen.text("Where it reaches", 18, RULE + 20, Anchor.START, 15, Face.BOLD, Role.INK, Origin.Plain.NAME);
+        Optional<AntennaFigures> figures = s.assessment().antenna().value();
+        if (figures.isEmpty()) {
+            pen.text("Not solved; see the findings.", 18, RULE + 46, Anchor.START, 13, Face.TEXT, Role.INK, Origin.Plain.NAME);
+            return;
+        }
+        AntennaFigures f = figures.get();
+        double radius = Math.min((pen.height() - RULE - 40) / 2, (split - 150) / 2);
+        double cx = 24 + radius;
+        double cy = RULE + 30 + radius;
+        PolarDrawing.draw(pen, f, cx, cy, radius);
+        double x = cx + radius + 14;
+        double y = RULE + 46;
+        pen.text(f.gain().shown(), x, y, Anchor.START, 16, Face.MONO_BOLD, Role.INK, Origin.of(f.gain()));
+        pen.text("straight ahead", x, y + 17, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
+        width(f.widthE(), "along the elements (E)", x, y + 46, Role.MUSSEL, Dash.SOLID);
+        width(f.widthH(), "square to them (H)", x, y + 90, Role.LICHEN, Dash.DASHED);
+        pen.text(f.frontToBack().number() + " dB less", x, y + 134, Anchor.START, 13, Face.BOLD, Role.INK, Origin.of(f.frontToBack()));
+        pen.text("straight back", x, y + 150, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
+        pen.text(
+                f.resistance().number() + (f.reactance().value() < 0 ? " − j" : " + j")
+                        + NumberText.shown(Math.abs(f.reactance().value()), 1) + " Ω",
+                x, y + 178, Anchor.START, 13, Face.MONO, Role.INK, Origin.of(f.resistance()));
+        pen.text("at the feed", x, y + 194, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
+    }
+
+    private void width(Optional<Worked> w, String what, double x, double y, Role role, Dash dash) {
+        pen.line(x, y - 5, x + 18, y - 5, role, 3, dash);
+        w.ifPresentOrElse(
+                v -> pen.text(v.number() + "° wide", x + 24, y, Anchor.START, 13, Face.BOLD, Role.INK, Origin.of(v)),
+                () -> pen.text("all round", x + 24, y, Anchor.START, 13, Face.BOLD, Role.INK, Origin.Plain.NAME));
+        pen.text(what, x, y + 17, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
+    }
+
+    private void swr(double left) {
+        pen.text("SWR across the band", left, RULE + 20, Anchor.START, 15, Face.BOLD, Role.INK, Origin.Plain.NAME);
+        Stage<Sweep> stage = s.assessment().sweep();
+        double top = RULE + 34;
+        double bottom = top + 70;
+        double right = pen.width() - 20;
+        Axis y = new Axis(1, 3, bottom, top);
+        pen.hatched(left + 24, top, right - left - 24, y.at(LIMIT) - top, Role.THRIFT, Hatch.DIAGONAL);
+        pen.line(left + 24, y.at(LIMIT), right, y.at(LIMIT), Role.THRIFT, 2);
+        for (int v = 1; v <= 3; v++) {
+            pen.tick(Integer.toString(v), left + 16, y.at(v) + 4, Anchor.END);
+        }
+        pen.line(left + 24, bottom, right, bottom, Role.INK, 1);
+        if (stage.value().isEmpty()) {
+            pen.text(
+                    stage instanceof Stage.Failed<Sweep> ? "Not solved." : "Being solved over the band.", left + 34, top + 60,
+                    Anchor.START, 12, Face.TEXT, Role.INK, Origin.Plain.NAME);
+            return;
+        }
+        List<Sweep.Point> points = stage.value().get().points();
+        double low = points.get(0).frequency();
+        double high = points.get(points.size() - 1).frequency();
+        Axis x = new Axis(low, high, left + 24, right);
+        pen.path(
+                points.stream()
+                        .map(p -> new At(x.at(p.frequency()), y.clamped(Math.min(3, Mismatch.swr(p.impedance(), 50)))))
+                        .toList(),
+                Role.MUSSEL, 3, Dash.SOLID);
+        double f = s.job().brief().frequency().value();
+        double stepHz = Math.pow(10, Math.floor(Math.log10((high - low) / 2)));
+        for (double at = Math.ceil(low / stepHz) * stepHz; at < high; at += stepHz) {
+            if (Math.abs(x.at(at) - x.at(f)) > 40) {
+                pen.tick(NumberText.shown(at / 1e6, stepHz < 1e6 ? 1 : 0), x.at(at), bottom + 16, Anchor.MIDDLE);
+            }
+        }
+        pen.text(NumberText.shown(f / 1e6, 0), x.at(f), bottom + 16, Anchor.MIDDLE, 12, Face.MONO_BOLD, Role.INK, Origin.Plain.TYPED);
+        s.assessment().antenna().value().ifPresent(a -> {
+            pen.dot(x.at(f), y.clamped(Math.min(3, a.swr().value())), 5, Role.SHEET, Role.MUSSEL, 2.5);
+            pen.text("SWR " + a.swr().number(), x.at(f) + 9, y.clamped(Math.min(3, a.swr().value())) - 8, Anchor.START, 12.5,
+                    Face.MONO_BOLD, Role.INK, Origin.of(a.swr()));
+        });
+    }
+
+    private void cutList(double left) {
+        double y = RULE + 148;
+        List<YagiShape.Cut> cuts = yagi.cutList(s.job().brief().frequency().value());
+        double f = s.job().brief().frequency().value();
+        double extra = yagi.boom().correction(yagi.boomDiameter().value(), 299_792_458.0 / f);
+        pen.text("Cut list", left, y, Anchor.START, 15, Face.BOLD, Role.INK, Origin.Plain.NAME);
+        pen.text(
+                extra > 0 ? "boom adds " + NumberText.shown(extra * 1000, 1) + " mm, file ends square" : "mm and inch, file ends square",
+                left + 66, y, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
+        int columns = 3;
+        int perColumn = (cuts.size() + columns - 1) / columns;
+        double room = pen.width() - 10 - left;
+        double row = Math.min(20, (pen.height() - y - 8) / perColumn);
+        for (int i = 0; i < cuts.size(); i++) {
+            YagiShape.Cut cut = cuts.get(i);
+            double x = left + (i / perColumn) * room / columns;
+            double rowY = y + 20 + (i % perColumn) * row;
+            String name = i == 1 ? "drv." : cut.name();
+            boolean picked = i == ShapeBench.picked(s);
+            pen.text(name, x, rowY, Anchor.START, 12, picked ? Face.BOLD : Face.TEXT, Role.INK, Origin.Plain.NAME);
+            pen.text(
+                    NumberText.shown(cut.cut() * 1000, 1), x + 58, rowY, Anchor.END, 12, picked ? Face.MONO_BOLD : Face.MONO,
+                    Role.INK, Origin.Plain.TYPED);
+            pen.text(
+                    InchFraction.ofMetres(cut.cut(), 32).text(), x + 63, rowY, Anchor.START, 12, Face.MONO, Role.SLATE,
+                    Origin.Plain.TYPED);
+        }
+    }
+}

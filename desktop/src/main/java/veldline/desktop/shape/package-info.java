@@ -1,0 +1,2 @@
+/** The Shape bench. */
+package veldline.desktop.shape;

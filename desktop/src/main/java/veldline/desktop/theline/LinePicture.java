@@ -1,0 +1,313 @@
+package veldline.desktop.theline;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import veldline.explain.Finding;
+import veldline.explain.Origin;
+import veldline.link.LevelLine;
+import veldline.link.LevelLine.Kind;
+import veldline.link.LevelLine.Stop;
+import veldline.picture.Mark.Anchor;
+import veldline.picture.Mark.At;
+import veldline.picture.Mark.Dash;
+import veldline.picture.Mark.Face;
+import veldline.picture.Mark.Hatch;
+import veldline.picture.Pen;
+import veldline.picture.Picture;
+import veldline.picture.Role;
+import veldline.quantity.NumberText;
+
+/**
+ * The whole link as one stroke whose height is the level in dBm. A step is a part, a slope is a distance; the path is
+ * folded, and what is folded away is printed.
+ */
+public final class LinePicture {
+    private static final double RIGHT_PANEL = 168;
+    private static final double LEFT = 36;
+
+    private final LevelLine line;
+    private final Optional<LevelLine> former;
+    private final String chosen;
+    private final double width;
+    private final LineScale scale;
+    private final Pen pen;
+
+    private LinePicture(LevelLine line, Optional<LevelLine> former, String chosen, double width, double height) {
+        this.line = line;
+        this.former = former;
+        this.chosen = chosen;
+        this.width = width;
+        this.scale = LineScale.of(line, height);
+        this.pen = Picture.pen(width, height);
+    }
+
+    /**
+     * @param former the line as it was before the last edit, drawn thin beneath
+     * @param chosen id of the chosen stop
+     */
+    public static Picture of(
+            LevelLine line, Optional<LevelLine> former, String chosen, double width, double height) {
+        return new LinePicture(line, former, chosen, width, height).draw();
+    }
+
+    private double column(int i) {
+        // The path takes the room of two.
+        double unit = (width - RIGHT_PANEL - LEFT) / (line.stops().size() + 1.0);
+        double at = LEFT;
+        for (int k = 0; k < i; k++) {
+            at += k == line.path() ? 2 * unit : unit;
+        }
+        return at;
+    }
+
+    private double columnWidth(int i) {
+        return column(i + 1) - column(i);
+    }
+
+    private double middle(int i) {
+        return column(i) + columnWidth(i) / 2;
+    }
+
+    private boolean near(int i) {
+        return i < line.path();
+    }
+
+    private Picture draw() {
+        tint();
+        axis();
+        limits();
+        former.filter(f -> f.stops().size() == line.stops().size() && f.brokenAt().isEmpty())
+                .ifPresent(f -> pen.path(points(f, 0, f.stops().size() - 1), Role.EDGE, 1.2, Dash.SOLID));
+        worst();
+        stroke();
+        for (int i = 0; i < line.stops().size(); i++) {
+            label(i);
+        }
+        zones();
+        return pen.done();
+    }
+
+    private void tint() {
+        line.indexOf(chosen).ifPresent(i -> {
+            double x = column(i) + (i == line.path() ? columnWidth(i) * 0.2 : 3);
+            double w = i == line.path() ? columnWidth(i) * 0.6 : columnWidth(i) - 6;
+            pen.box(x, 2, w, pen.height() - 2, Role.MUSSEL_WASH);
+            pen.line(x, 2, x, pen.height(), Role.MUSSEL, 1.5);
+            pen.line(x + w, 2, x + w, pen.height(), Role.MUSSEL, 1.5);
+        });
+    }
+
+    private void axis() {
+        double top = scale.nearTicks();
+        for (double level : new double[] {top, top - 10}) {
+            double y = scale.nearY(level);
+            pen.tick(NumberText.shown(level, 0), 26, y + 4, Anchor.END);
+            pen.line(29, y, 38, y, Role.EDGE, 1);
+        }
+        pen.line(34, scale.nearY(top) - 6, 34, scale.nearY(top - 10) + 18, Role.EDGE, 1);
+        pen.text("dBm", 8, scale.nearY(top - 10) + 32, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
+    }
+
+    private void limits() {
+        int antenna = line.nearAntenna();
+        line.mostEirp().filter(m -> m > -50).ifPresent(most -> {
+            double y = scale.nearY(most);
+            double from = column(antenna) - 30;
+            double to = column(antenna) + columnWidth(antenna) + 8;
+            pen.hatched(from, y - 7, to - from, 7, Role.THRIFT, Hatch.DIAGONAL);
+            pen.line(from, y, to, y, Role.THRIFT, 2);
+            pen.text(
+                    NumberText.shown(most, 1) + " most you may radiate", to + 6, y + 1, Anchor.START, 12, Face.TEXT,
+                    Role.SLATE, Origin.Plain.TYPED);
+        });
+        double left = column(line.path()) + columnWidth(line.path()) * 0.78;
+        double right = width - RIGHT_PANEL;
+        double floor = scale.farY(line.floor());
+        pen.hatched(left, floor, right - left, pen.height() - 1 - floor, Role.THRIFT, Hatch.DIAGONAL);
+        pen.line(left, floor, right, floor, Role.THRIFT, 2);
+        String words = "floor " + NumberText.shown(line.floor(), 1) + " dBm: radio goes deaf";
+        double textY = Math.min(floor + 15, pen.height() - 4);
+        pen.box(left + 4, textY - 12, 6.3 * words.length() + 4, 15, Role.PAPER);
+        pen.text(words, left + 8, textY, Anchor.START, 12, Face.TEXT, Role.INK, Origin.Plain.TYPED);
+        double wish = scale.farY(line.wish());
+        pen.line(left, wish, right, wish, Role.EDGE, 1.4, Dash.DOTTED);
+        pen.text(
+                "wanted " + NumberText.shown(line.wish(), 1), middle(line.path() + 1) + 10, wish + 14, Anchor.START, 12,
+                Face.TEXT, Role.SLATE, Origin.Plain.TYPED);
+    }
+
+    /** Corner points of the stroke over a range of stops. */
+    private List<At> points(LevelLine of, int from, int to) {
+        List<At> points = new ArrayList<>();
+        for (int i = from; i <= to; i++) {
+            Stop s = of.stops().get(i);
+            double m = middle(i);
+            double w = columnWidth(i) * 0.44;
+            double before = near(i) ? scale.nearY(s.before()) : scale.farY(s.before());
+            double after = near(i) ? scale.nearY(s.level().value()) : scale.farY(s.level().value());
+            if (s.kind() == Kind.PATH) {
+                continue;
+            }
+            if (s.kind() == Kind.RADIO) {
+                points.add(new At(m - w, after));
+                points.add(new At(m + w, after));
+            } else if (s.kind() == Kind.CABLE) {
+                points.add(new At(m - w, before));
+                points.add(new At(m + w, after));
+            } else if (s.kind() == Kind.RECEIVER) {
+                points.add(new At(m - w, after));
+                points.add(new At(m + w, after));
+            } else {
+                points.add(new At(m - w, before));
+                points.add(new At(m, before));
+                points.add(new At(m, after));
+                points.add(new At(m + w * (s.kind() == Kind.ANTENNA && near(i) ? 0.5 : 1), after));
+            }
+        }
+        return points;
+    }
+
+    private void worst() {
+        if (line.worstBelow() < 0.05 || line.brokenAt().isPresent()) {
+            return;
+        }
+        List<At> top = points(line, line.path() + 1, line.stops().size() - 1);
+        double drop = line.worstBelow() * scale.perDb();
+        List<At> band = new ArrayList<>(top);
+        for (int i = top.size() - 1; i >= 0; i--) {
+            band.add(new At(top.get(i).x(), Math.min(top.get(i).y() + drop, pen.height() - 2)));
+        }
+        pen.area(band, Role.MUSSEL, Hatch.UPRIGHT);
+    }
+
+    private void stroke() {
+        int last = line.stops().size() - 1;
+        int broken = line.brokenAt().orElse(Integer.MAX_VALUE);
+        if (broken > last) {
+            near(0, line.nearAntenna(), false);
+            fold(false);
+            far(line.path() + 1, last, false);
+            return;
+        }
+        double post = middle(broken);
+        if (broken < line.path()) {
+            near(0, broken - 1, false);
+            near(broken, line.nearAntenna(), true);
+            fold(true);
+            far(line.path() + 1, last, true);
+        } else {
+            near(0, line.nearAntenna(), false);
+            fold(false);
+            far(line.path() + 1, broken - 1, false);
+            far(broken, last, true);
+        }
+        Stop s = line.stops().get(broken);
+        double y = near(broken) ? scale.nearY(s.before()) : scale.farY(s.before());
+        pen.line(post - 5, y - 15, post - 5, y + 15, Role.THRIFT, 3);
+        pen.line(post + 5, y - 15, post + 5, y + 15, Role.THRIFT, 3);
+    }
+
+    private void near(int from, int to, boolean wouldBe) {
+        run(points(line, from, to), wouldBe);
+    }
+
+    private void far(int from, int to, boolean wouldBe) {
+        run(points(line, from, to), wouldBe);
+    }
+
+    private void run(List<At> points, boolean wouldBe) {
+        if (points.size() > 1) {
+            pen.path(points, wouldBe ? Role.SLATE : Role.MUSSEL, wouldBe ? 1.5 : 4, wouldBe ? Dash.DASHED : Dash.SOLID);
+        }
+    }
+
+    /** The path as one slope with a torn mark, and how much of the drop is not drawn. */
+    private void fold(boolean wouldBe) {
+        int p = line.path();
+        List<At> before = points(line, p - 1, p - 1);
+        List<At> after = points(line, p + 1, p + 1);
+        At from = before.get(before.size() - 1);
+        At to = after.get(0);
+        double tx = (from.x() + to.x()) / 2;
+        double ty = (from.y() + to.y()) / 2;
+        double slope = (to.y() - from.y()) / (to.x() - from.x());
+        run(List.of(from, new At(tx - 9, ty - 9 * slope)), wouldBe);
+        run(List.of(new At(tx + 9, ty + 9 * slope), to), wouldBe);
+        for (double dx : new double[] {-9, 7}) {
+            pen.path(
+                    List.of(
+                            new At(tx + dx + 8, ty - 14), new At(tx + dx, ty - 2), new At(tx + dx + 4, ty + 1),
+                            new At(tx + dx - 5, ty + 13)),
+                    Role.INK, 1.5, Dash.SOLID);
+        }
+        Stop path = line.stops().get(p);
+        double drop = path.step().value();
+        double drawn = (to.y() - from.y()) / scale.perDb();
+        pen.text(
+                NumberText.shown(drop - drawn, 0) + " dB folded away", tx - 30, ty + 32, Anchor.END, 12, Face.TEXT,
+                Role.SLATE, Origin.of(path.step()));
+    }
+
+    private void label(int i) {
+        Stop s = line.stops().get(i);
+        boolean reached = line.brokenAt().map(b -> i < b).orElse(true);
+        if (i == line.path()) {
+            double x = column(i) + columnWidth(i) * 0.6;
+            names(s, x, 62, Anchor.START, reached);
+            return;
+        }
+        double m = middle(i);
+        if (near(i)) {
+            double y = scale.nearY(s.kind() == Kind.ANTENNA ? s.before() : s.level().value());
+            double under = Math.max(118, y + 34);
+            pen.line(m, under - 26, m, under - 14, Role.EDGE, 1);
+            names(s, m, under, Anchor.MIDDLE, reached);
+            double valueY = s.kind() == Kind.ANTENNA ? scale.nearY(s.level().value()) + 20 : y - 9;
+            level(s, s.kind() == Kind.ANTENNA ? m - 6 : m, valueY, s.kind() == Kind.ANTENNA ? Anchor.END : Anchor.MIDDLE, reached);
+        } else {
+            double y = Math.min(scale.farY(s.level().value()), scale.farY(s.before()));
+            names(s, m, 20, Anchor.MIDDLE, reached);
+            pen.line(m, 42, m, y - (s.kind() == Kind.RECEIVER ? 6 : 24), Role.EDGE, 1);
+            if (s.kind() != Kind.RECEIVER) {
+                level(s, m, y - 9, Anchor.MIDDLE, reached);
+            } else {
+                level(s, m, y + 22, Anchor.MIDDLE, reached);
+            }
+        }
+    }
+
+    private void names(Stop s, double x, double y, Anchor anchor, boolean reached) {
+        pen.text(s.name(), x, y, anchor, 12.5, Face.BOLD, Role.INK, Origin.Plain.TYPED);
+        pen.text(
+                s.verb() + " " + s.step().number(), x, y + 16, anchor, 12, Face.TEXT, Role.SLATE,
+                Origin.of(s.step()));
+        Finding.Level state = reached ? s.state() : s.state() == Finding.Level.STOP ? s.state() : Finding.Level.UNKNOWN;
+        boolean marked = near(line.stops().indexOf(s))
+                && (s.kind() != Kind.RADIO && (state != Finding.Level.FITS || s.kind() == Kind.ANTENNA));
+        if (marked || state == Finding.Level.STOP) {
+            double my = near(line.stops().indexOf(s)) ? y + 32 : y + 32;
+            pen.sign(state, x, my);
+            String tag = state == Finding.Level.UNKNOWN && !reached ? "not reached" : s.tag();
+            if (!tag.isEmpty()) {
+                pen.text(tag, x, my + 22, anchor, 12.5, Face.BOLD, Role.INK, Origin.of(s.step()));
+            }
+        }
+    }
+
+    private void level(Stop s, double x, double y, Anchor anchor, boolean reached) {
+        String text = reached ? s.level().number() : "(" + s.level().number() + ")";
+        pen.text(
+                text, x, y, anchor, 15, Face.MONO_BOLD, reached ? Role.INK : Role.SLATE, Origin.of(s.level()));
+    }
+
+    private void zones() {
+        for (int i = 0; i < line.stops().size(); i++) {
+            Stop s = line.stops().get(i);
+            pen.zone(
+                    "stop:" + s.id(), column(i) + 2, 2, columnWidth(i) - 4, pen.height() - 4,
+                    s.name() + ", " + s.verb() + " " + s.step().shown() + ", level " + s.level().shown()
+                            + (s.tag().isEmpty() ? "" : ", " + s.tag()));
+        }
+    }
+}

@@ -1,0 +1,83 @@
+package veldline.desktop.theline;
+
+import java.util.Optional;
+import veldline.assess.Assessment;
+import veldline.assess.ProveFigures;
+import veldline.explain.Finding;
+import veldline.explain.Origin;
+import veldline.explain.Worked;
+import veldline.picture.Mark.Anchor;
+import veldline.picture.Mark.Face;
+import veldline.picture.Pen;
+import veldline.picture.Picture;
+import veldline.picture.Role;
+import veldline.quantity.NumberText;
+
+/** The answer at the right end of the line: the margin, and on Prove the measured one. */
+public final class MarginPanel {
+    private MarginPanel() {}
+
+    /**
+     * @param measured what was measured, where that is what is asked for
+     * @param shift what the last edit did to the margin, dB, while it is worth telling
+     */
+    public static Picture of(
+            Assessment a, Optional<ProveFigures> measured, Optional<Double> shift, double width, double height) {
+        Pen pen = Picture.pen(width, height);
+        if (a.line().brokenAt().isPresent()) {
+            return broken(a, pen);
+        }
+        Worked margin = measured.map(ProveFigures::margin).orElse(a.line().margin());
+        Origin origin = measured.isPresent() ? Origin.Plain.MEASURED : Origin.of(margin);
+        words(pen, margin.value() < 0 ? "Under the floor" : "Over the floor", 26);
+        pen.text(margin.number(), 0, 66, Anchor.START, 34, Face.MONO_BOLD, Role.INK, origin);
+        double wide = 20.5 * margin.number().length();
+        pen.words("dB", wide + 8, 66, Anchor.START, Face.TEXT, Role.INK);
+        if (measured.isPresent()) {
+            pen.line(0, 72, wide, 72, Role.INK, 1);
+            pen.line(0, 75, wide, 75, Role.INK, 1);
+        }
+        double over = margin.value() - a.job().brief().marginWanted().value();
+        Finding.Level level =
+                margin.value() < 0 ? Finding.Level.STOP : over < 0 ? Finding.Level.WATCH : Finding.Level.FITS;
+        pen.sign(level, 8, 93);
+        pen.text(
+                NumberText.shown(Math.abs(over), 1) + (over < 0 ? " short of" : " more than"), 22, 94, Anchor.START,
+                12.5, Face.BOLD, Role.INK, Origin.of(margin));
+        pen.text(
+                "the " + NumberText.shown(a.job().brief().marginWanted().value(), 1) + " wanted", 22, 110, Anchor.START,
+                12.5, Face.BOLD, Role.INK, Origin.Plain.TYPED);
+        if (measured.isPresent()) {
+            pen.text(
+                    a.line().margin().number() + " worked out", 0, 134, Anchor.START, 12, Face.TEXT, Role.SLATE,
+                    Origin.of(a.line().margin()));
+        } else if (a.line().worstBelow() >= 0.05) {
+            pen.text(
+                    "Worst tide takes " + NumberText.shown(a.line().worstBelow(), 1), 0, 134, Anchor.START, 12, Face.TEXT,
+                    Role.SLATE, Origin.of(a.path().worst()));
+            pen.text("of that (hatched)", 0, 150, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
+        }
+        shift.filter(d -> Math.abs(d) >= 0.05).ifPresent(d -> pen.text(
+                NumberText.signed(d, 1) + " dB by the last edit", 0, 172, Anchor.START, 12, Face.TEXT, Role.SLATE,
+                Origin.of(margin)));
+        return pen.done();
+    }
+
+    private static Picture broken(Assessment a, Pen pen) {
+        words(pen, "At the far radio", 26);
+        pen.text("no answer", 0, 60, Anchor.START, 24, Face.BOLD, Role.INK, Origin.Plain.NAME);
+        pen.sign(Finding.Level.STOP, 8, 84);
+        String at = a.line().stops().get(a.line().brokenAt().orElseThrow()).name();
+        pen.words("signal stops", 22, 88, Anchor.START, Face.BOLD, Role.INK);
+        pen.text("at: " + at, 0, 106, Anchor.START, 12.5, Face.TEXT, Role.INK, Origin.Plain.TYPED);
+        pen.text(
+                "Would be " + a.line().margin().shown(), 0, 128, Anchor.START, 12, Face.TEXT, Role.SLATE,
+                Origin.of(a.line().margin()));
+        pen.text("once joined properly", 0, 144, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
+        return pen.done();
+    }
+
+    private static void words(Pen pen, String text, double y) {
+        pen.text(text, 0, y, Anchor.START, 12.5, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
+    }
+}

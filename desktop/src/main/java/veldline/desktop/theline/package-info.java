@@ -1,0 +1,2 @@
+/** The level line across the top. */
+package veldline.desktop.theline;
