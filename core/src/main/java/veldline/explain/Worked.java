@@ -66,6 +66,14 @@ public record Worked(
         return text;
     }
 
+    /** Plain signs as they are set in print. */
+    private static String pretty(String plain) {
+        return plain.replace("sqrt", "√")
+                .replace("log10", "log₁₀")
+                .replaceAll("\\bpi\\b", "π")
+                .replace("^2", "²");
+    }
+
     /** What it is good to, in words. */
     public String trust() {
         return doubt.map(d -> "±" + NumberText.shown(d, Math.max(decimals, 1)) + (unit.isEmpty() ? "" : " " + unit)
@@ -77,8 +85,8 @@ public record Worked(
     public List<String> lines() {
         List<String> lines = new ArrayList<>();
         lines.add(formula.words());
-        lines.add(symbols());
-        lines.add("= " + numbers());
+        lines.add(pretty(symbols()));
+        lines.add("= " + pretty(numbers()));
         lines.add("= " + shown());
         for (Input input : inputs) {
             lines.add(input.symbol + "  " + input.what + ", " + input.shown()

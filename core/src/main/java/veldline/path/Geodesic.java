@@ -14,8 +14,8 @@ import veldline.explain.Worked;
 public record Geodesic(double distance, double bearing, double back) {
     public static final Formula BEARING = new Formula(
             "Bearing",
-            "Direction of the shortest line on the WGS-84 ellipsoid, from true north. In the flat picture north is n and"
-                    + " east is e; the ellipsoid's own answer is printed.",
+            "Direction of the shortest line on the WGS-84 ellipsoid, from true north. It has no formula in"
+                    + " closed form; a is what the iteration comes to.",
             "A",
             "a",
             "Karney, Algorithms for geodesics, J. Geodesy 87 (2013)",

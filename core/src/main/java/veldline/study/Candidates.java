@@ -29,6 +29,9 @@ public final class Candidates {
     /** A turning wave gives a flat or upright antenna half of its power. */
     private static final double CIRCULAR_LOSS = 10 * Math.log10(2);
 
+    /** Short of the margin by more than this, a candidate is out and not just to be watched, dB. */
+    private static final double FAR_SHORT = 3;
+
     static final Formula GAIN = new Formula(
             "Gain", "Power straight ahead over what would be there if it went everywhere alike.", "G",
             "10·log10(4·pi·u ÷ p)", "Thin-wire currents by the method of moments (Harrington 1968)",
@@ -103,7 +106,7 @@ public final class Candidates {
             level = Finding.Level.STOP;
             reason = "leaves the far radio deaf at the worst tide";
         } else if (margin.value() < wanted) {
-            level = Finding.Level.WATCH;
+            level = margin.value() < wanted - FAR_SHORT ? Finding.Level.STOP : Finding.Level.WATCH;
             reason = NumberText.shown(wanted - margin.value(), 1) + " dB short"
                     + (s.circular() ? ", 3.0 of it lost to the turning wave" : "");
         } else {

@@ -45,8 +45,10 @@ public final class VeldlineWindow extends BorderPane {
 
     private final Workbench work;
     private final Map<Step, ToggleButton> steps = new EnumMap<>(Step.class);
+    private final Map<Step, Label> states = new EnumMap<>(Step.class);
     private final Map<Step, BenchView> benches = new EnumMap<>(Step.class);
     private final StackPane bench = new StackPane();
+    private final PictureView logo = new PictureView(Logo::draw, nothing());
     private final PictureView line;
     private final PictureView margin;
     private final Label jobName = new Label();
@@ -99,7 +101,6 @@ public final class VeldlineWindow extends BorderPane {
     private Node topBar() {
         Label mark = new Label("Veldline");
         mark.getStyleClass().add("window-name");
-        PictureView logo = new PictureView((w, h) -> Logo.draw(w, h), nothing());
         logo.setMinSize(32, 24);
         logo.setMaxSize(32, 24);
         logo.setId("logo");
@@ -135,7 +136,15 @@ public final class VeldlineWindow extends BorderPane {
             Label number = new Label(Integer.toString(s.ordinal() + 1));
             number.getStyleClass().add("step-number");
             NumberTag.on(number, Origin.Plain.NAME);
-            ToggleButton b = new ToggleButton(s.title(), number);
+            Label title = new Label(s.title());
+            title.getStyleClass().add("step-title");
+            Label state = new Label();
+            state.getStyleClass().add("step-state");
+            states.put(s, state);
+            HBox face = new HBox(8, number, title, state);
+            face.setAlignment(Pos.CENTER_LEFT);
+            ToggleButton b = new ToggleButton("", face);
+            b.setAccessibleText(s.title());
             b.setId("step-" + (s.ordinal() + 1));
             b.getStyleClass().add("step");
             b.setOnAction(e -> work.go(s));
@@ -199,7 +208,12 @@ public final class VeldlineWindow extends BorderPane {
 
     private Picture drawLine(double w, double h) {
         return work.showing()
-                .map(s -> LinePicture.of(s.assessment().line(), work.former(), work.stop(), w, h))
+                .map(s -> LinePicture.of(
+                        s.assessment().line(), work.former(),
+                        work.step() == Step.PROVE
+                                ? s.assessment().prove().value().map(p -> p.medianAfter().value())
+                                : Optional.empty(),
+                        work.stop(), w, h))
                 .orElse(Picture.pen(w, h).done());
     }
 
@@ -224,6 +238,7 @@ public final class VeldlineWindow extends BorderPane {
         jobName.setText(s.job().place() + "   " + s.job().name());
         for (Step step : Step.values()) {
             ToggleButton b = steps.get(step);
+            states.get(step).setText(state(s, step));
             b.setSelected(step == work.step());
             b.pseudoClassStateChanged(
                     javafx.css.PseudoClass.getPseudoClass("applies"), work.stepsForStop().contains(step));
@@ -234,7 +249,7 @@ public final class VeldlineWindow extends BorderPane {
         saved.setText(
                 !work.desk().saveTrouble().isEmpty()
                         ? work.desk().saveTrouble()
-                        : work.desk().savedAt().map(t -> "Saved " + CLOCK.format(t)).orElse("Not changed"));
+                        : work.desk().savedAt().map(t -> "Saved " + CLOCK.format(t)).orElse(work.desk().store().isPresent() ? "Saved" : "Not saved yet"));
         news.setText(s.busy().map(b -> b.what() + (b.of() > 0 ? ", " + b.done() + " of " + b.of() : "")
                         + (b.best().isEmpty() ? "" : ", best so far " + b.best()) + ". Esc stops.")
                 .orElse(work.news()));
@@ -248,11 +263,23 @@ public final class VeldlineWindow extends BorderPane {
             bench.getChildren().setAll(view);
         }
         view.refresh(look);
+        logo.show(look);
         line.show(look);
         margin.show(look);
         if (work.shift().isPresent()) {
             forget.playFromStart();
         }
+    }
+
+    /** A tick where nothing is left to see to, a half disc where something is. */
+    private static String state(Showing s, Step step) {
+        List<Finding> findings = s.assessment().of(step);
+        if (findings.isEmpty()) {
+            return "";
+        }
+        boolean open = findings.stream()
+                .anyMatch(f -> f.level() == Finding.Level.STOP || f.level() == Finding.Level.WATCH);
+        return open ? "◐" : "✓";
     }
 
     private BenchView newBench(Step step) {

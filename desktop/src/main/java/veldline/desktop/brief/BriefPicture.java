@@ -43,7 +43,7 @@ final class BriefPicture {
         this.pen = Picture.pen(width, height);
         this.split = Math.round(height * 0.47);
         double top = 1.3 * Math.max(brief.near().height().value(), brief.far().height().value()) + 1;
-        this.along = new Axis(0, brief.distance().value(), LEFT + 20, width - 150);
+        this.along = new Axis(0, brief.distance().value(), LEFT - 10, width - 196);
         this.up = new Axis(0, top, split - 34, 34);
         this.tide = brief.tide().value() * s.pickedIndex(Step.BRIEF, 0, TIDE_STEPS + 1) / TIDE_STEPS;
     }
@@ -72,8 +72,8 @@ final class BriefPicture {
         double near = brief.near().height().value();
         double far = brief.far().height().value();
         double water = up.at(tide);
-        pen.hatched(LEFT - 30, water, along.at(d) + 40 - LEFT + 30, split - 14 - water, Role.EDGE, Hatch.BACK_DIAGONAL);
-        pen.line(LEFT - 30, water, along.at(d) + 40, water, Role.EDGE, 1.5);
+        pen.hatched(LEFT - 44, water, along.at(d) + 30 - LEFT + 44, split - 14 - water, Role.EDGE, Hatch.BACK_DIAGONAL);
+        pen.line(LEFT - 44, water, along.at(d) + 30, water, Role.EDGE, 1.5);
         fresnel(d, near, far);
         double bounce = d * (near - tide) / (near + far - 2 * tide);
         pen.path(
@@ -86,10 +86,10 @@ final class BriefPicture {
         pen.text(
                 "bounced", along.at(bounce * 0.5) + 8, (up.at(near) + water) / 2 + 14, Anchor.START, 12, Face.TEXT,
                 Role.LICHEN, Origin.Plain.NAME);
-        double x = along.at(d) + 60;
+        double x = pen.width() - 122;
         fact("distance takes", path.freeSpace(), x, 60);
         fact("Fresnel radius", path.fresnel(), x, 104);
-        fact("bounce adds, middle", path.middle(), x, 148);
+        fact("bounce, typical", path.middle(), x, 148);
     }
 
     private void fact(String what, veldline.explain.Worked w, double x, double y) {
@@ -118,10 +118,9 @@ final class BriefPicture {
         pen.line(x, y, x, up.at(0), Role.INK, 3);
         pen.dot(x, y, 7, Role.MUSSEL, Role.SHEET, 2);
         boolean start = anchor == Anchor.START;
-        pen.text(name, x + (start ? -24 : 24), y - 14, anchor, 13, Face.BOLD, Role.INK, Origin.Plain.TYPED);
         pen.text(
-                NumberText.shown(height, 1) + " m", x + (start ? -12 : 14), y + 5, start ? Anchor.END : Anchor.START, 13,
-                Face.MONO_BOLD, Role.INK, Origin.Plain.TYPED);
+                name + ", " + NumberText.shown(height, 1) + " m", x + (start ? -24 : 24), y - 14, anchor, 13, Face.BOLD,
+                Role.INK, Origin.Plain.TYPED);
         pen.zone("height:" + id, x - 16, y - 14, 32, 28, name + " antenna, " + NumberText.shown(height, 1) + " m; drag up or down");
     }
 

@@ -47,7 +47,7 @@ final class ChoosePicture {
             pen.text("Candidates are being solved.", 18, 80, Anchor.START, 15, Face.BOLD, Role.INK, Origin.Plain.NAME);
             return pen.done();
         }
-        pen.text("gain, dBi", gain.end(), 22, Anchor.END, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
+        pen.text("gain, dBi", gain.start(), 22, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
         pen.text("margin", pen.width() - 18, 22, Anchor.END, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
         double bottom = FIRST + ROW * list.size();
         window(bottom);

@@ -30,7 +30,7 @@ public final class Faces {
             case TEXT -> Font.font(TEXT, size);
             case BOLD -> Font.font(TEXT, javafx.scene.text.FontWeight.BOLD, size);
             case MONO -> Font.font(MONO, size);
-            case MONO_BOLD -> Font.font(MONO, javafx.scene.text.FontWeight.SEMI_BOLD, size);
+            case MONO_BOLD -> Font.font(MONO + " SemiBold", size);
         };
     }
 }

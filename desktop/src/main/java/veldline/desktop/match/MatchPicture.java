@@ -26,6 +26,8 @@ import veldline.quantity.NumberText;
 final class MatchPicture {
     private static final double USABLE = 2;
     private static final double GOOD = 1.5;
+    /** Letters stand on different sides of their points, since points may lie close. */
+    private static final double[][] AWAY = {{17, 5}, {17, 5}, {2, -13}, {-17, 5}};
 
     private final Showing s;
     private final List<MatchFigures.Option> options;
@@ -69,6 +71,8 @@ final class MatchPicture {
         for (double ohms = -Math.floor(mostX / step) * step; ohms <= mostX; ohms += step) {
             pen.tick(NumberText.signed(ohms, 0), r.start() - 8, x.at(ohms) + 4, Anchor.END);
         }
+        pen.box(r.end() - 62, x.start() - 20, 62, 18, Role.SHEET);
+        pen.box(r.start() + 2, x.end() + 1, 116, 18, Role.SHEET);
         pen.text("Ω in step", r.end(), x.start() - 6, Anchor.END, 12, Face.TEXT, Role.INK, Origin.Plain.NAME);
         pen.text("Ω a quarter turn off", r.start() + 6, x.end() + 14, Anchor.START, 12, Face.TEXT, Role.INK, Origin.Plain.NAME);
         pen.line(r.at(50), x.at(0) - 8, r.at(50), x.at(0) + 8, Role.INK, 2);
@@ -79,7 +83,7 @@ final class MatchPicture {
             double px = r.clamped(o.resistance().value());
             double py = x.clamped(o.reactance().value());
             pen.dot(px, py, i == picked ? 8 : 6, o.inUse() ? Role.MUSSEL : Role.SHEET, Role.MUSSEL, 2.5);
-            pen.text(letter(i), px + 12, py - 8 + (i % 2) * 20, Anchor.START, 13, Face.BOLD, Role.INK, Origin.Plain.NAME);
+            pen.text(letter(i), px + AWAY[i % 4][0], py + AWAY[i % 4][1], Anchor.MIDDLE, 13, Face.BOLD, Role.INK, Origin.Plain.NAME);
         }
     }
 

@@ -22,6 +22,9 @@ import veldline.explain.Worked;
 
 /** Findings in their order, one of them open with how it was worked out. */
 public final class FindingsColumn extends VBox {
+    /** Room for text in an explanation, pixels. */
+    private static final double WORKED_WIDTH = 232;
+
     private final Label heading = new Label();
     private final Label count = new Label();
     private final VBox rows = new VBox();
@@ -148,9 +151,10 @@ public final class FindingsColumn extends VBox {
         area.setWrapText(true);
         area.getStyleClass().add("worked");
         area.setId("worked");
-        // About 40 characters to a line at this width.
-        int rows = lines.stream().mapToInt(l -> 1 + l.length() / 40).sum();
-        area.setPrefRowCount(Math.min(rows, 12));
+        Text measure = new Text(area.getText());
+        measure.setFont(javafx.scene.text.Font.font("DejaVu Sans Mono", 12));
+        measure.setWrappingWidth(WORKED_WIDTH);
+        area.setPrefHeight(measure.getLayoutBounds().getHeight() + 34);
         area.setMinHeight(Region.USE_PREF_SIZE);
         return NumberTag.on(area, Origin.of(worked));
     }

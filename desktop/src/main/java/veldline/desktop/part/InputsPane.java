@@ -164,7 +164,7 @@ public final class InputsPane extends VBox {
     }
 
     private Node tick(Input.Tick t) {
-        CheckBox box = new CheckBox(t.hazard() + (t.blocking() ? " (before it is printed)" : ""));
+        CheckBox box = new CheckBox(t.hazard());
         box.setId("tick-" + t.id());
         box.setSelected(t.ticked());
         box.setOnAction(e -> apply.accept(t.change()));

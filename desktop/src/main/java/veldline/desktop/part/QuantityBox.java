@@ -8,6 +8,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import veldline.desktop.bench.Input;
 import veldline.explain.Origin;
@@ -20,17 +21,18 @@ import veldline.quantity.QuantityReader;
  */
 public final class QuantityBox extends VBox {
     private final TextField field = new TextField();
+    private final Label label = new Label();
     private final Label unit = new Label();
     private final Label other = new Label();
     private final Label complaint = new Label();
-    private final HBox frame = new HBox(field, unit, other);
+    private final Region gap = new Region();
+    private final HBox frame = new HBox(field, unit, gap, other);
     private Quantity now;
     private Function<Quantity, Input.Outcome> edit;
     private final java.util.function.Consumer<veldline.job.JobChange> apply;
 
     public QuantityBox(Input.Value input, java.util.function.Consumer<veldline.job.JobChange> apply) {
         this.apply = apply;
-        Label label = new Label(input.label());
         label.getStyleClass().add("box-label");
         label.setLabelFor(field);
         frame.getStyleClass().add("box");
@@ -44,7 +46,11 @@ public final class QuantityBox extends VBox {
         NumberTag.on(complaint, Origin.Plain.TYPED);
         NumberTag.on(field, Origin.Plain.TYPED);
         NumberTag.on(other, Origin.Plain.TYPED);
-        HBox.setHgrow(field, Priority.ALWAYS);
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        unit.setMinWidth(Region.USE_PREF_SIZE);
+        other.setMinWidth(0);
+        field.textProperty().addListener((o, was, is) -> field.setPrefWidth(widthFor(is)));
+        frame.setOnMousePressed(e -> field.requestFocus());
         getChildren().addAll(label, frame);
         getStyleClass().add("box-group");
         show(input);
@@ -63,9 +69,15 @@ public final class QuantityBox extends VBox {
         boolean changed = !input.now().equals(now);
         now = input.now();
         other.setText(input.other());
+        label.setText(input.label());
         if (changed && (!field.isFocused() || !complaint.isVisible())) {
             write();
         }
+    }
+
+    /** As wide as the text, so that the unit stands right behind it. */
+    private static double widthFor(String text) {
+        return Math.max(26, 9.2 * text.length() + 16);
     }
 
     private void write() {

@@ -110,7 +110,9 @@ final class ProvePicture {
         double wish = s.assessment().line().wish();
         if (wish < high && wish > low) {
             pen.line(left, y.at(wish), right, y.at(wish), Role.EDGE, 1.4, Dash.DOTTED);
-            pen.text("wanted " + NumberText.shown(wish, 1), right + 8, y.at(wish) + 4, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.TYPED);
+            boolean room = Math.abs(y.at(wish) - y.clamped(p.medianBefore().value()) - 8) > 18
+                    && Math.abs(y.at(wish) - y.clamped(p.medianAfter().value()) + 12) > 18;
+            pen.text("wanted" + (room ? " " + NumberText.shown(wish, 1) : ""), room ? right + 8 : left + 6, y.at(wish) + (room ? 4 : -5), Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.TYPED);
         }
         strip(b, x, y, Role.LICHEN, Hatch.HORIZONTAL);
         strip(a, x, y, Role.MUSSEL, Hatch.UPRIGHT);

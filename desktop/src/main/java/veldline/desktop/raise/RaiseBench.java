@@ -42,8 +42,6 @@ public final class RaiseBench implements Bench {
                 new Input.Value(
                         "mast", "Mast", s.job().raise().mast(), "",
                         Limits.within(0, 200, "0", "200 m", q -> new JobChange.OfRaise(new RaiseChange.Mast(q))))));
-        place(in, s, true);
-        place(in, s, false);
         in.add(new Input.Pair(
                 new Input.Value(
                         "lines", "Power line at", s.job().raise().lineDistance(), "",
@@ -55,21 +53,24 @@ public final class RaiseBench implements Bench {
         for (Caution c : Cautions.all()) {
             boolean on = ticked.contains(c.id());
             in.add(new Input.Tick(
-                    c.id(), c.hazard(), c.advice(), c.blocking(), on, new JobChange.OfRaise(new RaiseChange.Tick(c.id(), !on))));
+                    c.id(), c.hazard(), c.advice() + (c.blocking() ? " Tick before it is printed." : ""), c.blocking(), on, new JobChange.OfRaise(new RaiseChange.Tick(c.id(), !on))));
         }
+        place(in, s, true);
+        place(in, s, false);
         return in;
     }
 
     private static void place(List<Input> in, Showing s, boolean near) {
         var end = near ? s.job().brief().near() : s.job().brief().far();
         String id = near ? "near" : "far";
-        in.add(new Input.Pair(
+        in.add(
                 new Input.Value(
                         id + "-lat", end.shortName() + " north", end.latitude(), "",
-                        Limits.within(-90, 90, "−90", "90 °", q -> new JobChange.OfBrief(new BriefChange.Place(near, q, end.longitude())))),
+                        Limits.within(-90, 90, "−90", "90 °", q -> new JobChange.OfBrief(new BriefChange.Place(near, q, end.longitude())))));
+        in.add(
                 new Input.Value(
                         id + "-lon", end.shortName() + " east", end.longitude(), "",
-                        Limits.within(-180, 180, "−180", "180 °", q -> new JobChange.OfBrief(new BriefChange.Place(near, end.latitude(), q))))));
+                        Limits.within(-180, 180, "−180", "180 °", q -> new JobChange.OfBrief(new BriefChange.Place(near, end.latitude(), q)))));
     }
 
     @Override

@@ -47,7 +47,7 @@ final class RaisePicture {
         this.middle = Math.round(width * 0.52);
         this.aim = s.pickedIndex(Step.RAISE, AIM_RANGE, 2 * AIM_RANGE + 1) - AIM_RANGE;
         double top = 1.35 * Math.max(brief.near().height().value(), brief.far().height().value()) + 1;
-        this.up = new Axis(0, top, split - 40, 60);
+        this.up = new Axis(0, top, split - 76, 50);
     }
 
     double heightAt(double y) {
@@ -95,7 +95,7 @@ final class RaisePicture {
         pen.dot(far.x(), far.y(), 6, Role.SHEET, Role.INK, 2);
         boolean left = bearing > 180;
         pen.text(
-                brief.far().shortName(), far.x() + (left ? 10 : -10), far.y() + 18, left ? Anchor.START : Anchor.END, 12.5, Face.BOLD,
+                brief.far().shortName(), far.x() + (left ? 10 : -10), far.y() - 14, left ? Anchor.START : Anchor.END, 12.5, Face.BOLD,
                 Role.INK, Origin.Plain.TYPED);
         pen.text(brief.near().shortName(), cx, cy + 22, Anchor.MIDDLE, 12.5, Face.BOLD, Role.INK, Origin.Plain.TYPED);
     }
@@ -137,9 +137,8 @@ final class RaisePicture {
 
     private void end(String name, Worked bearing, Worked tilt, double x, double y, Anchor anchor) {
         pen.text(name, x, y - 6, anchor, 12.5, Face.BOLD, Role.INK, Origin.Plain.TYPED);
-        pen.text(
-                "points " + bearing.number() + "°, tilt " + tilt.number() + "°", x, y + 11, anchor, 12, Face.MONO, Role.INK,
-                Origin.of(bearing));
+        pen.text("points " + bearing.number() + "°", x, y + 11, anchor, 12, Face.MONO, Role.INK, Origin.of(bearing));
+        pen.text("tilt " + tilt.number() + "°", x, y + 28, anchor, 12, Face.MONO, Role.INK, Origin.of(tilt));
     }
 
     private void loss() {

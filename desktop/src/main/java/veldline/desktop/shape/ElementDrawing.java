@@ -89,21 +89,22 @@ final class ElementDrawing {
             pen.dot(x, MIDDLE + 4, 3, Role.SHEET, Role.INK, 1.5);
         }
         String mm = NumberText.shown(e.length().value() * 1000, 1);
-        double tier = i % 2 == 0 ? 50 : 67;
+        double tier = i % 2 == 0 ? 48 : 65;
         if (chosen) {
             pen.outline(x - 10, MIDDLE - half - 6, 20, 2 * half + 12, Role.MUSSEL, 2);
         }
         pen.line(x, tier + 5, x, MIDDLE - half - (chosen ? 8 : 3), Role.EDGE, 1);
         pen.text(mm, x, tier, Anchor.MIDDLE, 13, chosen ? Face.MONO_BOLD : Face.MONO, Role.INK, Origin.Plain.TYPED);
         double nameY = MIDDLE + half + 17;
-        boolean tight = i == 1 && yagi.elements().size() > 2
-                && x(yagi.elements().get(2).position().value()) - x < 30;
-        pen.text(YagiShape.nameOf(i), tight ? x + 4 : x, nameY, tight ? Anchor.END : Anchor.MIDDLE, 12.5,
+        boolean tight = i < 2 && x(yagi.elements().get(1).position().value()) - x(0) < 50;
+        Anchor side = !tight ? Anchor.MIDDLE : i == 0 ? Anchor.END : Anchor.START;
+        pen.text(YagiShape.nameOf(i), tight ? x + (i == 0 ? 10 : -16) : x, i == 1 && tight ? nameY + 2 : nameY, side, 12.5,
                 chosen || i < 2 ? Face.BOLD : Face.TEXT, Role.INK, Origin.Plain.NAME);
         pen.line(x, base - 4, x, base + 4, Role.INK, 1.5);
         double text = x;
-        if (text - lastText > 44) {
-            pen.text(NumberText.shown(e.position().value() * 1000, 1), text, base + 18, Anchor.MIDDLE, 12, Face.MONO,
+        double down = i % 2 == 0 ? 18 : 32;
+        if (text - lastText > 12) {
+            pen.text(NumberText.shown(e.position().value() * 1000, 1), text, base + down, Anchor.MIDDLE, 12, Face.MONO,
                     Role.SLATE, Origin.Plain.TYPED);
             lastText = text;
         }
@@ -119,10 +120,10 @@ final class ElementDrawing {
         String inch = InchFraction.ofMetres(yagi.elements().get(picked).length().value(), 32).text();
         String text = mm + " mm = " + inch + " in";
         double w = 7.6 * text.length() + 16;
-        double left = Math.max(200, Math.min(x - w / 2, right - w + 40));
-        pen.box(left, 26, w, 20, Role.MUSSEL_WASH);
-        pen.outline(left, 26, w, 20, Role.MUSSEL, 1.5);
-        pen.text(text, left + w / 2, 41, Anchor.MIDDLE, 12.5, Face.MONO_BOLD, Role.INK, Origin.Plain.TYPED);
+        double left = right - 100 - w;
+        pen.box(left, 6, w, 20, Role.MUSSEL_WASH);
+        pen.outline(left, 6, w, 20, Role.MUSSEL, 1.5);
+        pen.text(text, left + w / 2, 21, Anchor.MIDDLE, 12.5, Face.MONO_BOLD, Role.INK, Origin.Plain.TYPED);
     }
 
     private void scaleBar(Pen pen) {

@@ -24,7 +24,7 @@ import veldline.quantity.NumberText;
 
 /** The whole centre of Shape: drawing, pattern, SWR over the band and cut list. */
 final class ShapePicture {
-    private static final double RULE = 250;
+    private static final double RULE = 262;
     private static final double LIMIT = 2;
 
     private final Showing s;
@@ -42,7 +42,7 @@ final class ShapePicture {
                 yagi.elements().size() + " elements, to scale", 18, 20, Anchor.START, 15, Face.BOLD, Role.INK,
                 Origin.Plain.NAME);
         pen.text(
-                "lengths in mm above, from the reflector below", 200, 20, Anchor.START, 12, Face.TEXT, Role.SLATE,
+                "mm; drag an element", 168, 20, Anchor.START, 12, Face.TEXT, Role.SLATE,
                 Origin.Plain.NAME);
         new ElementDrawing(yagi, pen.width(), ShapeBench.picked(s)).draw(pen);
         pen.line(18, RULE, pen.width() - 18, RULE, Role.SAND, 1);
@@ -67,7 +67,7 @@ final class ShapePicture {
         double cy = RULE + 30 + radius;
         PolarDrawing.draw(pen, f, cx, cy, radius);
         double x = cx + radius + 14;
-        double y = RULE + 46;
+        double y = RULE + 42;
         pen.text(f.gain().shown(), x, y, Anchor.START, 16, Face.MONO_BOLD, Role.INK, Origin.of(f.gain()));
         pen.text("straight ahead", x, y + 17, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
         width(f.widthE(), "along the elements (E)", x, y + 46, Role.MUSSEL, Dash.SOLID);
@@ -118,7 +118,7 @@ final class ShapePicture {
                         .toList(),
                 Role.MUSSEL, 3, Dash.SOLID);
         double f = s.job().brief().frequency().value();
-        double stepHz = Math.pow(10, Math.floor(Math.log10((high - low) / 2)));
+        double stepHz = tickStep(high - low, (right - left) / 64);
         for (double at = Math.ceil(low / stepHz) * stepHz; at < high; at += stepHz) {
             if (Math.abs(x.at(at) - x.at(f)) > 40) {
                 pen.tick(NumberText.shown(at / 1e6, stepHz < 1e6 ? 1 : 0), x.at(at), bottom + 16, Anchor.MIDDLE);
@@ -132,8 +132,19 @@ final class ShapePicture {
         });
     }
 
+    /** The least of 1, 2, 5, 10, … that leaves no more ticks than there is room for. */
+    private static double tickStep(double span, double most) {
+        double decade = Math.pow(10, Math.floor(Math.log10(span / most)));
+        for (double k : new double[] {1, 2, 5}) {
+            if (span / (k * decade) <= most) {
+                return k * decade;
+            }
+        }
+        return 10 * decade;
+    }
+
     private void cutList(double left) {
-        double y = RULE + 148;
+        double y = RULE + 142;
         List<YagiShape.Cut> cuts = yagi.cutList(s.job().brief().frequency().value());
         double f = s.job().brief().frequency().value();
         double extra = yagi.boom().correction(yagi.boomDiameter().value(), 299_792_458.0 / f);
@@ -144,7 +155,7 @@ final class ShapePicture {
         int columns = 3;
         int perColumn = (cuts.size() + columns - 1) / columns;
         double room = pen.width() - 10 - left;
-        double row = Math.min(20, (pen.height() - y - 8) / perColumn);
+        double row = Math.min(19, (pen.height() - y - 12) / perColumn);
         for (int i = 0; i < cuts.size(); i++) {
             YagiShape.Cut cut = cuts.get(i);
             double x = left + (i / perColumn) * room / columns;
@@ -155,9 +166,7 @@ final class ShapePicture {
             pen.text(
                     NumberText.shown(cut.cut() * 1000, 1), x + 58, rowY, Anchor.END, 12, picked ? Face.MONO_BOLD : Face.MONO,
                     Role.INK, Origin.Plain.TYPED);
-            pen.text(
-                    InchFraction.ofMetres(cut.cut(), 32).text(), x + 63, rowY, Anchor.START, 12, Face.MONO, Role.SLATE,
-                    Origin.Plain.TYPED);
+            FractionText.draw(pen, InchFraction.ofMetres(cut.cut(), 32), x + 63, rowY);
         }
     }
 }

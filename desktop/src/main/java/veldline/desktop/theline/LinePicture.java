@@ -28,14 +28,17 @@ public final class LinePicture {
 
     private final LevelLine line;
     private final Optional<LevelLine> former;
+    private final Optional<Double> measured;
     private final String chosen;
     private final double width;
     private final LineScale scale;
     private final Pen pen;
 
-    private LinePicture(LevelLine line, Optional<LevelLine> former, String chosen, double width, double height) {
+    private LinePicture(
+            LevelLine line, Optional<LevelLine> former, Optional<Double> measured, String chosen, double width, double height) {
         this.line = line;
         this.former = former;
+        this.measured = measured;
         this.chosen = chosen;
         this.width = width;
         this.scale = LineScale.of(line, height);
@@ -44,11 +47,17 @@ public final class LinePicture {
 
     /**
      * @param former the line as it was before the last edit, drawn thin beneath
+     * @param measured median level read at the far radio, drawn as a diamond
      * @param chosen id of the chosen stop
      */
     public static Picture of(
-            LevelLine line, Optional<LevelLine> former, String chosen, double width, double height) {
-        return new LinePicture(line, former, chosen, width, height).draw();
+            LevelLine line,
+            Optional<LevelLine> former,
+            Optional<Double> measured,
+            String chosen,
+            double width,
+            double height) {
+        return new LinePicture(line, former, measured, chosen, width, height).draw();
     }
 
     private double column(int i) {
@@ -84,6 +93,7 @@ public final class LinePicture {
         for (int i = 0; i < line.stops().size(); i++) {
             label(i);
         }
+        measured.ifPresent(this::diamond);
         zones();
         return pen.done();
     }
@@ -95,6 +105,9 @@ public final class LinePicture {
             pen.box(x, 2, w, pen.height() - 2, Role.MUSSEL_WASH);
             pen.line(x, 2, x, pen.height(), Role.MUSSEL, 1.5);
             pen.line(x + w, 2, x + w, pen.height(), Role.MUSSEL, 1.5);
+            double tip = x + w / 2;
+            double foot = pen.height();
+            pen.area(List.of(new At(tip - 8, foot - 8), new At(tip + 8, foot - 8), new At(tip, foot)), Role.MUSSEL, Hatch.NONE);
         });
     }
 
@@ -245,7 +258,7 @@ public final class LinePicture {
         double drop = path.step().value();
         double drawn = (to.y() - from.y()) / scale.perDb();
         pen.text(
-                NumberText.shown(drop - drawn, 0) + " dB folded away", tx - 30, ty + 32, Anchor.END, 12, Face.TEXT,
+                NumberText.shown(drop - drawn, 0) + " dB folded away", tx - 74, ty + 48, Anchor.START, 12, Face.TEXT,
                 Role.SLATE, Origin.of(path.step()));
     }
 
@@ -263,17 +276,14 @@ public final class LinePicture {
             double under = Math.max(118, y + 34);
             pen.line(m, under - 26, m, under - 14, Role.EDGE, 1);
             names(s, m, under, Anchor.MIDDLE, reached);
-            double valueY = s.kind() == Kind.ANTENNA ? scale.nearY(s.level().value()) + 20 : y - 9;
+            boolean cut = s.state() == Finding.Level.STOP && line.brokenAt().isPresent();
+            double valueY = s.kind() == Kind.ANTENNA ? scale.nearY(s.level().value()) + 20 : y - (cut ? 22 : 9);
             level(s, s.kind() == Kind.ANTENNA ? m - 6 : m, valueY, s.kind() == Kind.ANTENNA ? Anchor.END : Anchor.MIDDLE, reached);
         } else {
             double y = Math.min(scale.farY(s.level().value()), scale.farY(s.before()));
             names(s, m, 20, Anchor.MIDDLE, reached);
-            pen.line(m, 42, m, y - (s.kind() == Kind.RECEIVER ? 6 : 24), Role.EDGE, 1);
-            if (s.kind() != Kind.RECEIVER) {
-                level(s, m, y - 9, Anchor.MIDDLE, reached);
-            } else {
-                level(s, m, y + 22, Anchor.MIDDLE, reached);
-            }
+            pen.line(m, 42, m, y - 26, Role.EDGE, 1);
+            level(s, m, y - 10, Anchor.MIDDLE, reached);
         }
     }
 
@@ -299,6 +309,20 @@ public final class LinePicture {
         String text = reached ? s.level().number() : "(" + s.level().number() + ")";
         pen.text(
                 text, x, y, anchor, 15, Face.MONO_BOLD, reached ? Role.INK : Role.SLATE, Origin.of(s.level()));
+    }
+
+    /** A real reading: a diamond on the line, its number doubly underlined. */
+    private void diamond(double level) {
+        double x = middle(line.stops().size() - 1) + 14;
+        double y = scale.farY(level);
+        List<At> corners = List.of(new At(x, y - 8), new At(x + 8, y), new At(x, y + 8), new At(x - 8, y));
+        pen.area(corners, Role.PAPER, Hatch.NONE);
+        pen.add(new veldline.picture.Mark.Stroke(corners, true, Role.INK, 2, Dash.SOLID));
+        String text = NumberText.shown(level, 1);
+        pen.text("measured", x - 62, y + 26, Anchor.END, 12, Face.TEXT, Role.INK, Origin.Plain.NAME);
+        pen.text(text, x - 8, y + 26, Anchor.END, 15, Face.MONO_BOLD, Role.INK, Origin.Plain.MEASURED);
+        pen.line(x - 56, y + 30, x - 8, y + 30, Role.INK, 1);
+        pen.line(x - 56, y + 33, x - 8, y + 33, Role.INK, 1);
     }
 
     private void zones() {
