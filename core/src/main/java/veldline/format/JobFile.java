@@ -101,7 +101,10 @@ public final class JobFile {
                 throw new FormatException("The file is of version " + version + ", made by a newer program; this one reads "
                         + MAJOR + "." + MINOR + ". Open it with the newer program");
             }
-            return mapper.treeToValue(root.path("job"), Job.class);
+            if (!root.path("job").isObject()) {
+                throw new FormatException("The file holds no “job”; it may have been cut short. Open an older copy");
+            }
+            return mapper.treeToValue(root.get("job"), Job.class);
         } catch (JsonMappingException e) {
             throw new FormatException("At " + path(e) + ": " + plain(e));
         } catch (JsonProcessingException e) {

@@ -19,8 +19,8 @@ public record TideCurve(TwoRay ray, double h1, double h2, double range) {
 
     public static final Formula MEDIAN = new Formula(
             "Bounce, middle of all tides",
-            "The bounce at every height of a tide that swings evenly; half the time it is above this value. m is the"
-                    + " tide height where it takes that value.",
+            "The bounce at every height of a tide that swings evenly; half the time it is above this"
+                    + " value.",
             "B",
             "b",
             "ITU-R P.526-15 §3 at 171 tide heights",

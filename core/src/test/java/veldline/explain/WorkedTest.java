@@ -1,0 +1,98 @@
+package veldline.explain;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import com.ezylang.evalex.Expression;
+import com.ezylang.evalex.config.ExpressionConfiguration;
+import java.lang.reflect.RecordComponent;
+import java.math.MathContext;
+import java.util.Collection;
+import java.util.LinkedHashSet;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.DynamicTest;
+import org.junit.jupiter.api.TestFactory;
+import veldline.antenna.YagiChange;
+import veldline.assess.Assessment;
+import veldline.assess.Assessor;
+import veldline.demo.TernholmSands;
+import veldline.job.Job;
+import veldline.job.JobChange;
+import veldline.link.BriefChange;
+import veldline.study.Candidates;
+import veldline.study.Progress;
+
+/** What an explanation prints, evaluated with the numbers it prints, gives the value it prints. */
+class WorkedTest {
+    @TestFactory
+    Stream<DynamicTest> everyPrintedSumComesOut() {
+        Job job = TernholmSands.nestCamera();
+        Assessor assessor = new Assessor();
+        Set<Worked> all = new LinkedHashSet<>();
+        for (Job j : new Job[] {
+            job,
+            new JobChange.OfBrief(new BriefChange.Profile("fcc-2400-fixed")).applyTo(job),
+            new JobChange.OfBrief(new BriefChange.Profile("fcc-2400-multipoint")).applyTo(job),
+            new JobChange.OfYagi(new YagiChange.Upright(true)).applyTo(job)
+        }) {
+            Assessment a = assessor.assess(j);
+            gather(a, all);
+            gather(Candidates.of(a, Progress.NONE), all);
+        }
+        assertThat(all).hasSizeGreaterThan(60);
+        return all.stream().map(w -> DynamicTest.dynamicTest(w.formula().name() + " " + w.shown(), () -> check(w)));
+    }
+
+    private static void check(Worked w) throws Exception {
+        double lastDigit = Math.pow(10, -w.decimals());
+        // Half a digit for printing the result, and as much for the digits of its inputs.
+        assertThat(evaluate(w.numbers())).as(w.symbols() + " = " + w.numbers()).isCloseTo(w.value(), within(lastDigit));
+        assertThat(w.formula().source()).isNotBlank();
+        assertThat(w.formula().goodTo()).isNotBlank();
+        assertThat(String.join("\n", w.lines())).contains(w.shown()).doesNotContain("= null").doesNotContain("NaN");
+    }
+
+    private static double evaluate(String printed) throws Exception {
+        String plain = printed.replace("·", "*")
+                .replace("÷", "/")
+                .replace("−", "-")
+                .replace("log10", "LOG10")
+                .replace("sqrt", "SQRT")
+                .replace("atan", "ATANR")
+                .replace("tan(", "TANR(")
+                .replace("cos(", "COSR(")
+                .replace("sin(", "SINR(")
+                .replace("abs(", "ABS(")
+                .replaceAll("\\bpi\\b", "PI");
+        ExpressionConfiguration configuration =
+                ExpressionConfiguration.builder().mathContext(MathContext.DECIMAL64).build();
+        return new Expression(plain, configuration).evaluate().getNumberValue().doubleValue();
+    }
+
+    /** Walks records, collections, maps and optionals for worked values. */
+    private static void gather(Object o, Set<Worked> into) {
+        if (o instanceof Worked w) {
+            if (into.add(w)) {
+                w.inputs().forEach(i -> i.from().ifPresent(f -> gather(f, into)));
+            }
+        } else if (o instanceof Optional<?> opt) {
+            opt.ifPresent(v -> gather(v, into));
+        } else if (o instanceof Collection<?> c) {
+            c.forEach(v -> gather(v, into));
+        } else if (o instanceof Map<?, ?> m) {
+            m.values().forEach(v -> gather(v, into));
+        } else if (o instanceof Record r && r.getClass().getPackageName().startsWith("veldline")) {
+            for (RecordComponent part : r.getClass().getRecordComponents()) {
+                try {
+                    part.getAccessor().setAccessible(true);
+                    gather(part.getAccessor().invoke(r), into);
+                } catch (ReflectiveOperationException e) {
+                    throw new AssertionError(e);
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,65 @@
+package veldline.format;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import net.jqwik.api.constraints.Size;
+import org.junit.jupiter.api.Test;
+import veldline.measure.Reading;
+import veldline.measure.Series;
+
+class ReadingsCsvTest {
+    @Test
+    void badLinesAreNamedAndLeftOut() throws FormatException {
+        ReadingsCsv.Contents c = ReadingsCsv.read("time_s,RSSI,tide\n0,-71,0.1\n120,n/a,0.2\n240,-70,0.3\n360,700,0.3\n100,-70,0.4\n480,,0.4\n");
+        assertThat(c.series().size()).isEqualTo(3);
+        assertThat(c.series().dropouts()).isEqualTo(1);
+        assertThat(c.leftOut()).hasSize(3);
+        assertThat(c.leftOut().get(0)).isEqualTo("Line 3 says “n/a” where a number belongs");
+        assertThat(c.leftOut().get(1)).contains("Line 5").contains("which no radio reads");
+        assertThat(c.leftOut().get(2)).contains("goes back in time");
+        assertThat(c.mapping()).isEqualTo("Level from “RSSI”, time from “time_s”, tide from “tide”");
+    }
+
+    @Test
+    void semicolonsAndDecimalCommasAreRead() throws FormatException {
+        ReadingsCsv.Contents c = ReadingsCsv.read("t;level\n0;-71,5\n1;−70\n");
+        assertThat(c.series().levels()).containsExactly(-71.5, -70);
+    }
+
+    @Test
+    void nonsenseIsRefusedWithTheWayOn() {
+        assertThatThrownBy(() -> ReadingsCsv.read("hello world")).hasMessageContaining("level_dbm");
+        assertThatThrownBy(() -> ReadingsCsv.read("")).hasMessageContaining("level_dbm");
+        assertThatThrownBy(() -> ReadingsCsv.read("time,level\nx,y\n")).hasMessageContaining("No line holds a reading");
+    }
+
+    @Property
+    void whatIsWrittenIsReadBack(@ForAll @Size(min = 1, max = 30) List<@DoubleRange(min = -120, max = 0) Double> levels)
+            throws FormatException {
+        List<Reading> readings = new ArrayList<>();
+        for (int i = 0; i < levels.size(); i++) {
+            readings.add(new Reading(
+                    i * 2.5, i % 5 == 4 ? Optional.empty() : Optional.of(levels.get(i)), i % 2 == 0 ? Optional.of(i / 8.0) : Optional.empty()));
+        }
+        Series series = new Series(readings);
+        assertThat(ReadingsCsv.read(ReadingsCsv.write(series)).series()).isEqualTo(series);
+    }
+
+    @Property(tries = 400)
+    void noTextMakesItFailInAnyOtherWay(@ForAll String text) {
+        for (String t : new String[] {text, "level\n" + text, "t;level;tide\n" + text}) {
+            try {
+                assertThat(ReadingsCsv.read(t).series().size()).isPositive();
+            } catch (FormatException e) {
+                assertThat(e.getMessage()).isNotBlank();
+            }
+        }
+    }
+}

@@ -1,0 +1,122 @@
+package veldline.prove;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import veldline.demo.TernholmSands;
+import veldline.instrument.World;
+import veldline.job.Job;
+import veldline.job.JobChange;
+import veldline.link.BriefChange;
+import veldline.measure.Correlation;
+import veldline.measure.Reading;
+import veldline.measure.Series;
+import veldline.quantity.Quantity;
+import veldline.quantity.Unit;
+
+class ComparisonTest {
+    private static final int READINGS = 373;
+    /** A radio that hears well: readings lost under the floor are another matter, told by a finding of its own. */
+    private static final Job JOB = new JobChange.OfBrief(new BriefChange.Sensitivity(Quantity.of("-110", Unit.DBM)))
+            .applyTo(TernholmSands.nestCamera());
+
+
+    /** Whip for Yagi at a height the bounce is kind to, over one tide each, read in steps of a decibel. */
+    @Test
+    void theIntervalHoldsTheTruth90To98TimesIn100() {
+        int held = 0;
+        int runs = 500;
+        for (int run = 0; run < runs; run++) {
+            World.Hidden hidden = World.Hidden.drawn(run);
+            World before = new World(JOB, 2.1, 8, hidden, 2L * run);
+            World after = new World(JOB, 14.9, 8, hidden, 2L * run + 1);
+            double truth = after.meanLevel(1.7) - before.meanLevel(1.7);
+            Comparison c = Comparison.of(record(before), record(after), ProvePlan.LineUp.TIDE, 1, 0.95);
+            if (c.low() <= truth && truth <= c.high()) {
+                held++;
+            }
+        }
+        assertThat(100.0 * held / runs).isBetween(90.0, 98.0);
+    }
+
+    private static Series record(World world) {
+        List<Reading> readings = new ArrayList<>();
+        for (int i = 0; i < READINGS; i++) {
+            readings.add(world.next(120, 1));
+        }
+        return new Series(readings);
+    }
+
+    @Test
+    void readingsThatMoveTogetherCountForLess() {
+        java.util.Random random = new java.util.Random(3);
+        double[] alone = new double[2000];
+        double[] together = new double[2000];
+        double state = 0;
+        for (int i = 0; i < alone.length; i++) {
+            alone[i] = random.nextGaussian();
+            state = 0.8 * state + 0.6 * random.nextGaussian();
+            together[i] = state;
+        }
+        assertThat(Correlation.effectiveCount(alone)).isBetween(1600.0, 2000.0);
+        // (1 − 0.8) ÷ (1 + 0.8) of them are independent.
+        assertThat(Correlation.effectiveCount(together)).isCloseTo(2000 / 9.0, within(80.0));
+    }
+
+    @Test
+    void whatTheTideDoesToBothCancelsWhenLinedUp() {
+        Series flat = series(0, 0);
+        Series swung = series(5, 0);
+        Comparison byTide = Comparison.of(swung, series(5, 3), ProvePlan.LineUp.TIDE, 1, 0.95);
+        assertThat(byTide.difference().value()).isCloseTo(3, within(0.01));
+        assertThat(byTide.half().value()).isLessThan(0.5);
+        assertThat(Comparison.of(flat, series(0, 3), ProvePlan.LineUp.ORDER, 1, 0.95).difference().value())
+                .isCloseTo(3, within(0.01));
+    }
+
+    /** Levels that follow the tide by so many decibels a metre. */
+    private static Series series(double perMetre, double lift) {
+        List<Reading> readings = new ArrayList<>();
+        for (int i = 0; i < 240; i++) {
+            double tide = 1.5 * (1 - Math.cos(2 * Math.PI * i / 240.0));
+            double wobble = i % 3 - 1;
+            readings.add(new Reading(i * 120, Optional.of(-70 + lift + perMetre * tide + wobble), Optional.of(tide)));
+        }
+        return new Series(readings);
+    }
+
+    @Test
+    void tooFewReadingsAreSaidSo() {
+        Series few = new Series(series(0, 0).readings().subList(0, 5));
+        assertThatThrownBy(() -> Comparison.of(few, series(0, 0), ProvePlan.LineUp.ORDER, 1, 0.95))
+                .hasMessageContaining("5 before")
+                .hasMessageContaining("Record for longer");
+    }
+
+    @Test
+    void oneBeforeAndAfterIsProvisionalTwoRoundsShow() {
+        assertThat(Verdict.of(2, 3, 4, 1)).isEqualTo(Verdict.PROVISIONAL);
+        assertThat(Verdict.of(2, 3, 4, 2)).isEqualTo(Verdict.SHOWN);
+        assertThat(Verdict.of(0.5, 1.2, 2, 2)).isEqualTo(Verdict.NOT_SHOWN);
+        assertThat(Verdict.of(-1, 3, 7, 2)).isEqualTo(Verdict.NOT_SHOWN);
+        assertThat(Verdict.of(-4, -3, -2, 2)).isEqualTo(Verdict.WORSE);
+        assertThat(Verdict.rounds(named("A", "B"), "A", "B")).isZero();
+        assertThat(Verdict.rounds(named("A", "B", "A"), "A", "B")).isEqualTo(1);
+        assertThat(Verdict.rounds(named("A", "A", "B", "C", "A", "B", "A"), "A", "B")).isEqualTo(2);
+    }
+
+    private static List<Recording> named(String... setUps) {
+        List<Recording> list = new ArrayList<>();
+        for (String s : setUps) {
+            list.add(new Recording(
+                    s, s, Instant.EPOCH, new Recording.Quoted(-70, 1, Instant.EPOCH, "0"), new Series(List.of())));
+        }
+        return list;
+    }
+}

@@ -1,0 +1,122 @@
+package veldline.study;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.concurrent.atomic.AtomicInteger;
+import org.junit.jupiter.api.Test;
+import veldline.antenna.AxialHelix;
+import veldline.antenna.BoomKind;
+import veldline.antenna.Dipole;
+import veldline.antenna.Families;
+import veldline.antenna.Family;
+import veldline.antenna.Yagi;
+import veldline.antenna.YagiShape;
+import veldline.assess.Assessment;
+import veldline.assess.Assessor;
+import veldline.demo.TernholmSands;
+import veldline.explain.Finding;
+import veldline.field.pattern.RadiatedField;
+import veldline.field.solve.FieldSolver;
+import veldline.field.wire.Direction;
+import veldline.job.Job;
+import veldline.quantity.Quantity;
+import veldline.quantity.Unit;
+import veldline.stock.Metal;
+
+class CandidatesTest {
+    private static final Job JOB = TernholmSands.nestCamera();
+    private static final Assessment A = new Assessor().assess(JOB);
+
+    @Test
+    void sixAreRankedByTheLineAndRejectsStayVisible() {
+        List<Candidate> list = Candidates.of(A, Progress.NONE);
+        assertThat(list).hasSize(6);
+        assertThat(list).isSortedAccordingTo((a, b) -> a.level().compareTo(b.level()));
+        assertThat(list).anyMatch(c -> c.level() == Finding.Level.STOP && !c.reason().isEmpty());
+        assertThat(list.stream().map(c -> c.shaped().family().name()).distinct())
+                .containsExactlyInAnyOrder(new Yagi().name(), new Dipole().name(), new AxialHelix().name());
+        // The margin of a candidate is that of the line with its gain in it.
+        Candidate best = list.get(0);
+        Assessment taken = new Assessor().assess(JOB.withYagi(best.yagi().orElseThrow()));
+        assertThat(taken.line().margin().value() - taken.line().worstBelow()).isCloseTo(best.margin().value(), within(1e-6));
+    }
+
+    @Test
+    void aTurningWaveLosesThreeDecibelsToAFlatPanel() {
+        Candidate helix = Candidates.of(A, Progress.NONE).stream().filter(c -> c.shaped().circular()).findFirst().orElseThrow();
+        assertThat(helix.gain().value() - helix.effective().value()).isCloseTo(3.01, within(0.01));
+        assertThat(helix.gain().doubt()).contains(1.0);
+    }
+
+    @Test
+    void aStudyCalledOffKeepsWhatItHas() {
+        AtomicInteger steps = new AtomicInteger();
+        assertThat(Candidates.of(A, (done, of, best) -> steps.incrementAndGet() <= 2)).hasSize(2);
+    }
+
+    @Test
+    void tuningKeepsToTheBoomAndGivesTheSameAnswerTwice() {
+        YagiShape start = Yagi.forCount(2437e6, 4, JOB.yagi().diameter(), Metal.BRASS, false);
+        YagiShape once = YagiTuning.improve(start, 2437e6, 0.1, YagiTuning.Goal.GAIN, Progress.NONE);
+        assertThat(once).isEqualTo(YagiTuning.improve(start, 2437e6, 0.1, YagiTuning.Goal.GAIN, Progress.NONE));
+        assertThat(once.boomLength()).isLessThanOrEqualTo(0.1001);
+        AtomicInteger steps = new AtomicInteger();
+        assertThat(YagiTuning.improve(start, 2437e6, 0.1, YagiTuning.Goal.QUIET_BACK, (d, o, b) -> steps.incrementAndGet() < 9))
+                .isNotNull();
+        assertThat(steps).hasValueLessThan(12);
+    }
+
+    @Test
+    void longerYagisGainMoreAndTwoToTwentyElementsSolve() {
+        double last = 0;
+        for (int n : new int[] {2, 3, 5, 8, 12, 16, 20}) {
+            YagiShape y = Yagi.forCount(2437e6, n, Quantity.of("1.6", Unit.MM), Metal.BRASS, false);
+            double gain = new RadiatedField(FieldSolver.solve(y.model(), 2437e6)).gainDbi(Direction.X);
+            assertThat(gain).as(n + " elements").isGreaterThan(last);
+            last = gain;
+        }
+        assertThat(last).isGreaterThan(16);
+    }
+
+    @Test
+    void thicknessIsMadeUpForInTheLengths() {
+        double thin = gain("0.4");
+        double thick = gain("3");
+        assertThat(thin).isCloseTo(thick, within(0.3));
+    }
+
+    private static double gain(String millimetres) {
+        YagiShape y = Yagi.forCount(2437e6, 8, Quantity.of(millimetres, Unit.MM), Metal.COPPER, true);
+        return new RadiatedField(FieldSolver.solve(y.model(), 2437e6)).gainDbi(Direction.X);
+    }
+
+    @Test
+    void aFoldedDriverInPlaceHasAboutFourTimesTheResistance() {
+        YagiShape y = Yagi.forCount(144.5e6, 5, Quantity.of("4", Unit.MM), Metal.ALUMINIUM, false);
+        double straight = FieldSolver.solve(y.model(), 144.5e6).impedances().get(0).getReal();
+        double folded = FieldSolver.solve(y.withFeed(YagiShape.Feed.FOLDED).model(), 144.5e6).impedances().get(0).getReal();
+        assertThat(folded / straight).isBetween(3.3, 4.7);
+    }
+
+    @Test
+    void onlyMetalThroughTheElementIsMadeUpFor() {
+        assertThat(BoomKind.WOOD.correction(0.02, 0.69)).isZero();
+        assertThat(BoomKind.ABOVE.correction(0.02, 0.69)).isZero();
+        assertThat(BoomKind.THROUGH_BONDED.correction(0.02, 0.69)).isBetween(0.005, 0.016);
+        YagiShape y = JOB.yagi().withBoom(BoomKind.THROUGH_INSULATED);
+        assertThat(y.cutList(2437e6).get(4).cut()).isGreaterThan(JOB.yagi().cutList(2437e6).get(4).cut());
+        assertThat(y.model()).as("the field does not know the boom").isEqualTo(JOB.yagi().model());
+    }
+
+    @Test
+    void aFamilyIsOneClassAndOneLine() {
+        assertThat(Families.all()).extracting(Family::name).doesNotHaveDuplicates().contains("Yagi", "dipole", "helix");
+        Family.Wish wish = new Family.Wish(2437e6, 0.4, 0.0016, Metal.BRASS, false);
+        Families.all().forEach(f -> {
+            assertThat(f.shape(wish)).isEqualTo(f.shape(wish));
+            assertThat(f.shape(wish).model().isPresent()).isNotEqualTo(f.shape(wish).fitted().isPresent());
+        });
+    }
+}
