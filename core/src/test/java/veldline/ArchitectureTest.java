@@ -16,9 +16,28 @@ import org.junit.jupiter.api.TestFactory;
 /** Packages stand on each other in one order, ground floor first. */
 class ArchitectureTest {
     private static final List<String> FLOORS = List.of(
-            "quantity", "explain", "picture", "stock", "line", "field.wire", "field.solve", "field.pattern", "feed",
-            "antenna", "path", "link", "measure", "raise", "prove", "job", "assess", "study", "instrument", "format",
-            "store", "demo");
+            "quantity",
+            "explain",
+            "picture",
+            "stock",
+            "line",
+            "field.wire",
+            "field.solve",
+            "field.pattern",
+            "feed",
+            "antenna",
+            "path",
+            "link",
+            "measure",
+            "raise",
+            "prove",
+            "job",
+            "assess",
+            "study",
+            "instrument",
+            "format",
+            "store",
+            "demo");
 
     private static final JavaClasses CLASSES = new ClassFileImporter()
             .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
@@ -26,20 +45,27 @@ class ArchitectureTest {
 
     @TestFactory
     Stream<DynamicTest> noPackageLooksDown() {
-        return IntStream.range(0, FLOORS.size() - 1).mapToObj(i -> DynamicTest.dynamicTest(FLOORS.get(i), () -> noClasses()
-                .that()
-                .resideInAPackage("veldline." + FLOORS.get(i))
-                .should()
-                .dependOnClassesThat()
-                .resideInAnyPackage(FLOORS.subList(i + 1, FLOORS.size()).stream()
-                        .map(f -> "veldline." + f)
-                        .toArray(String[]::new))
-                .check(CLASSES)));
+        return IntStream.range(0, FLOORS.size() - 1)
+                .mapToObj(i -> DynamicTest.dynamicTest(
+                        FLOORS.get(i),
+                        () -> noClasses()
+                                .that()
+                                .resideInAPackage("veldline." + FLOORS.get(i))
+                                .should()
+                                .dependOnClassesThat()
+                                .resideInAnyPackage(FLOORS.subList(i + 1, FLOORS.size()).stream()
+                                        .map(f -> "veldline." + f)
+                                        .toArray(String[]::new))
+                                .check(CLASSES)));
     }
 
     @Test
     void thereAreNoCircles() {
-        SlicesRuleDefinition.slices().matching("veldline.(**)").should().beFreeOfCycles().check(CLASSES);
+        SlicesRuleDefinition.slices()
+                .matching("veldline.(**)")
+                .should()
+                .beFreeOfCycles()
+                .check(CLASSES);
     }
 
     @Test
@@ -81,6 +107,10 @@ class ArchitectureTest {
 
     @Test
     void theCoreKnowsNoWindow() {
-        noClasses().should().dependOnClassesThat().resideInAnyPackage("javafx..", "java.awt..", "javax.swing..").check(CLASSES);
+        noClasses()
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage("javafx..", "java.awt..", "javax.swing..")
+                .check(CLASSES);
     }
 }

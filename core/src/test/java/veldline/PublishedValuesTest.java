@@ -36,21 +36,36 @@ import veldline.quantity.Unit;
 /** Formulas agree with worked values of the open literature, each computed there in two independent ways. */
 class PublishedValuesTest {
     private static final Map<String, Function<JsonNode, Map<String, Double>>> TOPICS = Map.ofEntries(
-            Map.entry("free-space path loss", in -> Map.of("path_loss", FreeSpace.lossDb(si(in, "distance"), si(in, "frequency")))),
+            Map.entry(
+                    "free-space path loss",
+                    in -> Map.of("path_loss", FreeSpace.lossDb(si(in, "distance"), si(in, "frequency")))),
             Map.entry("EIRP and ERP", PublishedValuesTest::eirp),
             Map.entry("power against gain trade rule", PublishedValuesTest::trade),
-            Map.entry("Fresnel zone and earth bulge", in -> Map.of(
-                    "zone_radius",
-                    Fresnel.radius((int) n(in, "zone"), si(in, "d1"), si(in, "d2"), FreeSpace.wavelength(si(in, "frequency"))))),
+            Map.entry(
+                    "Fresnel zone and earth bulge",
+                    in -> Map.of(
+                            "zone_radius",
+                            Fresnel.radius(
+                                    (int) n(in, "zone"),
+                                    si(in, "d1"),
+                                    si(in, "d2"),
+                                    FreeSpace.wavelength(si(in, "frequency"))))),
             Map.entry("ground reflection coefficients", PublishedValuesTest::reflection),
             Map.entry("two-ray level", PublishedValuesTest::twoRay),
-            Map.entry("line matched loss k1 sqrt f + k2 f", in -> Map.of(
-                    "total_loss", new CableLoss(n(in, "k1"), n(in, "k2")).lossDb(n(in, "length"), si(in, "frequency")))),
+            Map.entry(
+                    "line matched loss k1 sqrt f + k2 f",
+                    in -> Map.of(
+                            "total_loss",
+                            new CableLoss(n(in, "k1"), n(in, "k2")).lossDb(n(in, "length"), si(in, "frequency")))),
             Map.entry("return loss, SWR, reflection, mismatch loss", PublishedValuesTest::mismatch),
-            Map.entry("quarter-wave section", in -> Map.of(
-                    "section_impedance", QuarterWave.impedanceFor(n(in, "r_load"), n(in, "z_line")))),
-            Map.entry("axial-mode helix", in -> Map.of(
-                    "gain_king_wong", AxialHelix.gainDbi(n(in, "turns"), n(in, "circumference"), n(in, "pitch_angle")))),
+            Map.entry(
+                    "quarter-wave section",
+                    in -> Map.of("section_impedance", QuarterWave.impedanceFor(n(in, "r_load"), n(in, "z_line")))),
+            Map.entry(
+                    "axial-mode helix",
+                    in -> Map.of(
+                            "gain_king_wong",
+                            AxialHelix.gainDbi(n(in, "turns"), n(in, "circumference"), n(in, "pitch_angle")))),
             Map.entry("geodesic distance, bearing and tilt", PublishedValuesTest::geodesic),
             Map.entry("RF exposure compliance distance", PublishedValuesTest::exposure),
             Map.entry("inch fractions", in -> Map.of("inches", Unit.IN.fromInside(n(in, "value_mm") / 1000))));
@@ -99,7 +114,8 @@ class PublishedValuesTest {
         found.forEach((name, value) -> {
             double expected = entry.get("expected").get(name).get("value").asDouble();
             JsonNode t = entry.get("tolerance").get(name);
-            double allowed = t.has("abs") ? t.get("abs").asDouble() : t.get("rel").asDouble() * Math.abs(expected);
+            double allowed =
+                    t.has("abs") ? t.get("abs").asDouble() : t.get("rel").asDouble() * Math.abs(expected);
             assertThat(value).as(entry.get("id").asText() + " " + name).isCloseTo(expected, within(allowed + 1e-9));
         });
     }
@@ -115,8 +131,11 @@ class PublishedValuesTest {
     private static Map<String, Double> trade(JsonNode in) {
         double ratio = n(in, "db_gain_per_db_power");
         if (n(in, "conducted_limit") != 30 || n(in, "gain_threshold") != 6 || ratio != 1 && ratio != 3) {
-            return Map.of("max_eirp_dBm", in.get("gain").get("value").asDouble() + n(in, "conducted_limit")
-                    - Math.max(0, n(in, "gain") - n(in, "gain_threshold")) / ratio);
+            return Map.of(
+                    "max_eirp_dBm",
+                    in.get("gain").get("value").asDouble()
+                            + n(in, "conducted_limit")
+                            - Math.max(0, n(in, "gain") - n(in, "gain_threshold")) / ratio);
         }
         Brief brief = TernholmSands.nestCamera().brief();
         return Map.of(
@@ -132,8 +151,11 @@ class PublishedValuesTest {
         Map<String, Double> found = new HashMap<>();
         for (boolean upright : new boolean[] {false, true}) {
             Complex g = Reflection.coefficient(
-                    si(in, "frequency"), n(in, "rel_permittivity"), n(in, "conductivity"),
-                    Math.toRadians(n(in, "grazing_angle")), upright);
+                    si(in, "frequency"),
+                    n(in, "rel_permittivity"),
+                    n(in, "conductivity"),
+                    Math.toRadians(n(in, "grazing_angle")),
+                    upright);
             found.put((upright ? "vertical" : "horizontal") + "_magnitude", g.norm());
         }
         return found;
@@ -144,18 +166,29 @@ class PublishedValuesTest {
         double h1 = n(in, "h_tx");
         double h2 = n(in, "h_rx");
         Complex g = Reflection.coefficient(
-                si(in, "frequency"), n(in, "rel_permittivity"), n(in, "conductivity"), Math.atan2(h1 + h2, d),
+                si(in, "frequency"),
+                n(in, "rel_permittivity"),
+                n(in, "conductivity"),
+                Math.atan2(h1 + h2, d),
                 in.get("polarization").get("value").asText().equals("vertical"));
         return Map.of("reflection_magnitude", g.norm());
     }
 
     private static Map<String, Double> mismatch(JsonNode in) {
         if (!in.get("kind").get("value").asText().equals("swr")) {
-            return Map.of("swr", in.get("kind").get("value").asText().equals("reflection") ? Mismatch.swrOf(n(in, "value")) : swrOther(in));
+            return Map.of(
+                    "swr",
+                    in.get("kind").get("value").asText().equals("reflection")
+                            ? Mismatch.swrOf(n(in, "value"))
+                            : swrOther(in));
         }
         Complex load = new Complex(50 * n(in, "value"));
         return Map.of(
-                "return_loss", Mismatch.returnLossDb(n(in, "value")), "mismatch_loss", Mismatch.lossDb(load, 50), "reflection",
+                "return_loss",
+                Mismatch.returnLossDb(n(in, "value")),
+                "mismatch_loss",
+                Mismatch.lossDb(load, 50),
+                "reflection",
                 Mismatch.reflection(load, 50).norm());
     }
 
@@ -171,7 +204,13 @@ class PublishedValuesTest {
     private static Map<String, Double> geodesic(JsonNode in) {
         Geodesic g = Geodesic.between(n(in, "lat1"), n(in, "lon1"), n(in, "lat2"), n(in, "lon2"));
         return Map.of(
-                "distance", g.distance(), "bearing_1_to_2", g.bearing(), "bearing_2_to_1", g.back(), "elevation_1_k43",
+                "distance",
+                g.distance(),
+                "bearing_1_to_2",
+                g.bearing(),
+                "bearing_2_to_1",
+                g.back(),
+                "elevation_1_k43",
                 Tilt.degrees(n(in, "height1"), n(in, "height2"), g.distance()));
     }
 
@@ -181,27 +220,40 @@ class PublishedValuesTest {
 
     @TestFactory
     Stream<DynamicTest> everyLNetworkSolutionIsFoundAndMatches() throws IOException {
-        return entries("L-network solutions").stream().map(e -> DynamicTest.dynamicTest(e.get("id").asText(), () -> {
-            JsonNode in = e.get("inputs");
-            Complex load = new Complex(n(in, "load_r"), n(in, "load_x"));
-            List<LNetwork> found = LNetwork.solutions(load, n(in, "z0"));
-            assertThat(found).hasSize(e.get("expected").get("number_of_solutions").get("value").asInt());
-            for (JsonNode s : e.get("expected").get("solutions").get("value")) {
-                assertThat(found).anySatisfy(l -> {
-                    assertThat(l.series()).isCloseTo(s.get("series_X_ohm").asDouble(), within(0.01 * Math.abs(l.series()) + 1e-6));
-                    assertThat(l.shunt()).isCloseTo(s.get("shunt_X_ohm").asDouble(), within(0.01 * Math.abs(l.shunt()) + 1e-6));
-                });
-            }
-        }));
+        return entries("L-network solutions").stream()
+                .map(e -> DynamicTest.dynamicTest(e.get("id").asText(), () -> {
+                    JsonNode in = e.get("inputs");
+                    Complex load = new Complex(n(in, "load_r"), n(in, "load_x"));
+                    List<LNetwork> found = LNetwork.solutions(load, n(in, "z0"));
+                    assertThat(found)
+                            .hasSize(e.get("expected")
+                                    .get("number_of_solutions")
+                                    .get("value")
+                                    .asInt());
+                    for (JsonNode s : e.get("expected").get("solutions").get("value")) {
+                        assertThat(found).anySatisfy(l -> {
+                            assertThat(l.series())
+                                    .isCloseTo(
+                                            s.get("series_X_ohm").asDouble(),
+                                            within(0.01 * Math.abs(l.series()) + 1e-6));
+                            assertThat(l.shunt())
+                                    .isCloseTo(
+                                            s.get("shunt_X_ohm").asDouble(), within(0.01 * Math.abs(l.shunt()) + 1e-6));
+                        });
+                    }
+                }));
     }
 
     @TestFactory
     Stream<DynamicTest> inchFractionsReadAsOnATape() throws IOException {
-        return entries("inch fractions").stream().map(e -> DynamicTest.dynamicTest(e.get("id").asText(), () -> {
-            JsonNode in = e.get("inputs");
-            InchFraction f = InchFraction.ofMetres(n(in, "value_mm") / 1000, (int) n(in, "denominator"));
-            assertThat(f.text()).isEqualTo(e.get("expected").get("text").get("value").asText());
-        }));
+        return entries("inch fractions").stream()
+                .map(e -> DynamicTest.dynamicTest(e.get("id").asText(), () -> {
+                    JsonNode in = e.get("inputs");
+                    InchFraction f = InchFraction.ofMetres(n(in, "value_mm") / 1000, (int) n(in, "denominator"));
+                    assertThat(f.text())
+                            .isEqualTo(
+                                    e.get("expected").get("text").get("value").asText());
+                }));
     }
 
     @TestFactory
@@ -211,9 +263,14 @@ class PublishedValuesTest {
                         List.of(Connector.Thread.OUTSIDE, Connector.Contact.SOCKET, "SMA jack"),
                         List.of(Connector.Thread.INSIDE, Connector.Contact.SOCKET, "RP-SMA plug"),
                         List.of(Connector.Thread.OUTSIDE, Connector.Contact.PIN, "RP-SMA jack"))
-                .map(row -> DynamicTest.dynamicTest((String) row.get(2), () -> assertThat(new Connector(
-                                        Connector.Series.SMA, (Connector.Thread) row.get(0), (Connector.Contact) row.get(1), 50)
-                                .tradeName())
-                        .isEqualTo(row.get(2))));
+                .map(row -> DynamicTest.dynamicTest(
+                        (String) row.get(2),
+                        () -> assertThat(new Connector(
+                                                Connector.Series.SMA,
+                                                (Connector.Thread) row.get(0),
+                                                (Connector.Contact) row.get(1),
+                                                50)
+                                        .tradeName())
+                                .isEqualTo(row.get(2))));
     }
 }

@@ -98,6 +98,8 @@ final class Solve implements Callable<Integer> {
             ArrayNode list = out.putArray("results");
             results.forEach(list::add);
         }
-        spec.commandLine().getOut().println(mapper.writerWithDefaultPrettyPrinter().writeValueAsString(out));
+        spec.commandLine()
+                .getOut()
+                .println(mapper.writerWithDefaultPrettyPrinter().writeValueAsString(out));
     }
 }

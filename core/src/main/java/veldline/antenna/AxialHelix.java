@@ -38,10 +38,11 @@ public final class AxialHelix implements Family {
     public static double gainDbi(double turns, double circumference, double pitch) {
         double p = Math.toRadians(pitch);
         double spacing = circumference * Math.tan(p);
-        return 10 * Math.log10(8.3
-                * Math.pow(circumference, Math.sqrt(turns + 2) - 1)
-                * Math.pow(turns * spacing, 0.8)
-                * Math.pow(Math.tan(Math.toRadians(12.5)) / Math.tan(p), Math.sqrt(turns) / 2));
+        return 10
+                * Math.log10(8.3
+                        * Math.pow(circumference, Math.sqrt(turns + 2) - 1)
+                        * Math.pow(turns * spacing, 0.8)
+                        * Math.pow(Math.tan(Math.toRadians(12.5)) / Math.tan(p), Math.sqrt(turns) / 2));
     }
 
     @Override

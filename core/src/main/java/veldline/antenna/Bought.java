@@ -15,8 +15,12 @@ import veldline.quantity.Quantity;
 @RecordBuilder
 public record Bought(String name, Quantity gain, boolean upright, Connector connector) implements BoughtBuilder.With {
     public static final Formula CLAIM = new Formula(
-            "Gain, as claimed", "What its maker says it gains; nothing here has checked it.", "G", "a",
-            "The maker's claim", "Claims run 1 to 3 dB high as often as not");
+            "Gain, as claimed",
+            "What its maker says it gains; nothing here has checked it.",
+            "G",
+            "a",
+            "The maker's claim",
+            "Claims run 1 to 3 dB high as often as not");
 
     public Worked workedGain() {
         return Worked.of(CLAIM)

@@ -23,7 +23,10 @@ public final class Dipole implements Family {
         double length = Reactance.lengthFor(0, wish.diameter() / 2, C / wish.frequency());
         Vec half = wish.upright() ? new Vec(0, 0, length / 2) : new Vec(0, length / 2, 0);
         Wire wire = new Wire(
-                List.of(half.times(-1), half), wish.diameter() / 2, false, Optional.of(wish.metal().conductivity()));
+                List.of(half.times(-1), half),
+                wish.diameter() / 2,
+                false,
+                Optional.of(wish.metal().conductivity()));
         WireModel model = WireModel.inFreeSpace("dipole", List.of(wire), Port.middleOf(0), Direction.X);
         return new Shaped(
                 this,

@@ -18,8 +18,25 @@ import veldline.stock.Metal;
 public final class Yagi implements Family {
     private static final double C = 299_792_458.0;
     private static final String[] COUNTS = {
-        "Two", "Three", "Four", "Five", "Six", "Seven", "Eight", "Nine", "Ten", "Eleven", "Twelve", "Thirteen",
-        "Fourteen", "Fifteen", "Sixteen", "Seventeen", "Eighteen", "Nineteen", "Twenty"
+        "Two",
+        "Three",
+        "Four",
+        "Five",
+        "Six",
+        "Seven",
+        "Eight",
+        "Nine",
+        "Ten",
+        "Eleven",
+        "Twelve",
+        "Thirteen",
+        "Fourteen",
+        "Fifteen",
+        "Sixteen",
+        "Seventeen",
+        "Eighteen",
+        "Nineteen",
+        "Twenty"
     };
 
     /**
@@ -43,7 +60,10 @@ public final class Yagi implements Family {
     @Override
     public Shaped shape(Wish wish) {
         YagiShape yagi = forBoom(
-                wish.frequency(), wish.length(), Quantity.shown(wish.diameter(), Unit.MM, 1), wish.metal(),
+                wish.frequency(),
+                wish.length(),
+                Quantity.shown(wish.diameter(), Unit.MM, 1),
+                wish.metal(),
                 wish.upright());
         return shaped(yagi);
     }
@@ -68,8 +88,7 @@ public final class Yagi implements Family {
     }
 
     /** As many elements as a boom of this length carries, the last one at its end. */
-    public static YagiShape forBoom(
-            double frequency, double boom, Quantity diameter, Metal metal, boolean upright) {
+    public static YagiShape forBoom(double frequency, double boom, Quantity diameter, Metal metal, boolean upright) {
         double waves = boom * frequency / C;
         int count = 2;
         while (count < YagiShape.MOST_ELEMENTS && last(count + 1) <= waves * 1.06) {
@@ -82,8 +101,7 @@ public final class Yagi implements Family {
     }
 
     /** So many elements at the spacings of the rule. */
-    public static YagiShape forCount(
-            double frequency, int count, Quantity diameter, Metal metal, boolean upright) {
+    public static YagiShape forCount(double frequency, int count, Quantity diameter, Metal metal, boolean upright) {
         return shape(frequency, count, diameter, metal, upright, Rule.START, 1);
     }
 
@@ -115,15 +133,13 @@ public final class Yagi implements Family {
             if (n > 0) {
                 at += spacing(n) * (n > 1 ? stretch * rule.stretch : 1);
             }
-            double reactance = n == 0
-                    ? rule.reflector
-                    : n == 1 ? rule.driven : rule.first + rule.taper * Math.log(n - 1);
+            double reactance =
+                    n == 0 ? rule.reflector : n == 1 ? rule.driven : rule.first + rule.taper * Math.log(n - 1);
             elements.add(new Element(
                     Quantity.shown(at * wave, Unit.MM, 1),
                     Quantity.shown(Reactance.lengthFor(reactance, radius, wave), Unit.MM, 1)));
         }
         return new YagiShape(
-                elements, diameter, metal, BoomKind.WOOD, Quantity.of("15", Unit.MM), upright,
-                YagiShape.Feed.STRAIGHT);
+                elements, diameter, metal, BoomKind.WOOD, Quantity.of("15", Unit.MM), upright, YagiShape.Feed.STRAIGHT);
     }
 }

@@ -102,7 +102,9 @@ public record YagiShape(
         double gap = FOLD_DIAMETERS * diameter.value();
         return new Wire(
                 List.of(at(x, -half, 0), at(x, half, 0), at(x, half, gap), at(x, -half, gap)),
-                radius, true, Optional.of(metal.conductivity()));
+                radius,
+                true,
+                Optional.of(metal.conductivity()));
     }
 
     private Vec at(double x, double along, double across) {

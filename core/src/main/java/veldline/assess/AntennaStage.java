@@ -24,22 +24,41 @@ final class AntennaStage {
     static final double GAIN_DOUBT = 0.2;
 
     static final Formula GAIN = new Formula(
-            "Gain", "Power straight ahead over what would be there if the same power went everywhere alike; heat in the"
+            "Gain",
+            "Power straight ahead over what would be there if the same power went everywhere alike; heat in the"
                     + " metal counted.",
-            "G", "10·log10(4·pi·u ÷ p)", METHOD,
+            "G",
+            "10·log10(4·pi·u ÷ p)",
+            METHOD,
             "Within 0.1 dB of converged references for thin elements; cutting to 0.2 mm and the boom add the rest");
     static final Formula FRONT_TO_BACK = new Formula(
-            "Front to back", "Gain straight ahead less gain straight back.", "F", "a − b", METHOD,
+            "Front to back",
+            "Gain straight ahead less gain straight back.",
+            "F",
+            "a − b",
+            METHOD,
             "±1 dB to 15 dB, less sure above; masts and cable spoil it further");
     static final Formula WIDTH = new Formula(
-            "Width to half power", "Between the two directions where the level is down to half.", "W", "a + b", METHOD,
+            "Width to half power",
+            "Between the two directions where the level is down to half.",
+            "W",
+            "a + b",
+            METHOD,
             "±0.5°");
     static final Formula RESISTANCE = new Formula(
-            "Resistance", "One volt over the current it drives, the part in step; i and q in mA.", "R",
-            "1000·i ÷ (i^2 + q^2)", METHOD, "±5 %; what the feed gap and its wires add is not in it");
+            "Resistance",
+            "One volt over the current it drives, the part in step; i and q in mA.",
+            "R",
+            "1000·i ÷ (i^2 + q^2)",
+            METHOD,
+            "±5 %; what the feed gap and its wires add is not in it");
     static final Formula REACTANCE = new Formula(
-            "Reactance", "One volt over the current it drives, the part a quarter turn off; i and q in mA.", "X",
-            "−1000·q ÷ (i^2 + q^2)", METHOD, "±3 Ω; what the feed gap and its wires add is not in it");
+            "Reactance",
+            "One volt over the current it drives, the part a quarter turn off; i and q in mA.",
+            "X",
+            "−1000·q ÷ (i^2 + q^2)",
+            METHOD,
+            "±3 Ω; what the feed gap and its wires add is not in it");
     static final Formula AIM = new Formula(
             "Aim error that costs 1 dB", "The smaller of the two sides of the beam.", "A", "a", METHOD, "±0.3°");
 
@@ -49,8 +68,7 @@ final class AntennaStage {
     private AntennaStage() {}
 
     static AntennaFigures figures(Input in, BooleanSupplier keepGoing) {
-        FieldSolution s =
-                new FieldSolver(in.model, MeshRule.standard(in.frequency), keepGoing).at(in.frequency);
+        FieldSolution s = new FieldSolver(in.model, MeshRule.standard(in.frequency), keepGoing).at(in.frequency);
         RadiatedField field = new RadiatedField(s);
         Vec along = in.upright ? new Vec(0, 0, 1) : new Vec(0, 1, 0);
         Vec across = in.upright ? new Vec(0, -1, 0) : new Vec(0, 0, 1);
@@ -91,16 +109,20 @@ final class AntennaStage {
 
     private static Optional<Worked> width(Beam beam) {
         double half = 10 * Math.log10(2);
-        return beam.edge(half, 1).flatMap(plus -> beam.edge(half, -1).map(minus -> Worked.of(WIDTH)
-                .computed("a", "to one side", plus, "°", 2)
-                .computed("b", "to the other", minus, "°", 2)
-                .gives(plus + minus, "°", 0, 0.5)));
+        return beam.edge(half, 1)
+                .flatMap(plus -> beam.edge(half, -1)
+                        .map(minus -> Worked.of(WIDTH)
+                                .computed("a", "to one side", plus, "°", 2)
+                                .computed("b", "to the other", minus, "°", 2)
+                                .gives(plus + minus, "°", 0, 0.5)));
     }
 
     private static Optional<Worked> aim(Beam beam) {
-        return beam.edge(1, 1).flatMap(plus -> beam.edge(1, -1).map(minus -> Worked.of(AIM)
-                .computed("a", "off the beam where 1 dB is lost", Math.min(plus, minus), "°", 2)
-                .gives(Math.min(plus, minus), "°", 1, 0.3)));
+        return beam.edge(1, 1)
+                .flatMap(plus -> beam.edge(1, -1)
+                        .map(minus -> Worked.of(AIM)
+                                .computed("a", "off the beam where 1 dB is lost", Math.min(plus, minus), "°", 2)
+                                .gives(Math.min(plus, minus), "°", 1, 0.3)));
     }
 
     private static List<Double> cut(Beam beam) {

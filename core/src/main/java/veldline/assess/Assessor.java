@@ -1,14 +1,11 @@
 package veldline.assess;
 
-import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import org.hipparchus.complex.Complex;
 import veldline.antenna.YagiShape;
-import veldline.explain.Finding;
 import veldline.explain.Formula;
 import veldline.explain.Sum;
 import veldline.explain.Worked;
@@ -46,8 +43,12 @@ public final class Assessor {
     private static final double DRY = 3;
 
     static final Formula EIRP = new Formula(
-            "EIRP", "What an isotropic antenna would need to do as much straight ahead: power less losses plus gain.",
-            "E", "p − c + g", "IEEE Std 145", "As good as the radio's power and the gain");
+            "EIRP",
+            "What an isotropic antenna would need to do as much straight ahead: power less losses plus gain.",
+            "E",
+            "p − c + g",
+            "IEEE Std 145",
+            "As good as the radio's power and the gain");
 
     private final Memory<AntennaStage.Input, AntennaFigures> antennas;
     private final Memory<SweepInput, Sweep> sweeps;
@@ -67,9 +68,13 @@ public final class Assessor {
         MendSearch search = new MendSearch(Drawer.parts());
         this.antennas = new Memory<>(in -> AntennaStage.figures(in, keepGoing));
         this.sweeps = new Memory<>(in -> Sweep.of(
-                in.model, MeshRule.standard(in.frequency * (1 + SWEEP_SPAN / 2)),
-                in.frequency * (1 - SWEEP_SPAN / 2), in.frequency * (1 + SWEEP_SPAN / 2), SWEEP_POINTS,
-                MatchStage.LINE, keepGoing));
+                in.model,
+                MeshRule.standard(in.frequency * (1 + SWEEP_SPAN / 2)),
+                in.frequency * (1 - SWEEP_SPAN / 2),
+                in.frequency * (1 + SWEEP_SPAN / 2),
+                SWEEP_POINTS,
+                MatchStage.LINE,
+                keepGoing));
         this.otherFeeds = new Memory<>(in -> new FieldSolver(in.model(), MeshRule.standard(in.frequency()), keepGoing)
                 .at(in.frequency())
                 .impedances()
@@ -93,7 +98,8 @@ public final class Assessor {
         PathFigures path = paths.of(brief);
         FeedFigures near = feeds.of(new FeedInput(job.nearRun(), frequency));
         FeedFigures far = feeds.of(new FeedInput(job.farRun(), frequency));
-        AntennaStage.Input input = new AntennaStage.Input(job.yagi().model(), frequency, job.yagi().upright());
+        AntennaStage.Input input =
+                new AntennaStage.Input(job.yagi().model(), frequency, job.yagi().upright());
         Stage<AntennaFigures> antenna = stage(() -> antennas.of(input), goOn);
         SweepInput sweepInput = new SweepInput(input.model(), frequency);
         Stage<Sweep> sweep = everything || sweeps.knows(sweepInput)
@@ -113,8 +119,22 @@ public final class Assessor {
         RaiseFigures raise = RaiseStage.figures(job, antenna.value(), eirp);
         Stage<ProveFigures> prove = prove(job);
         Assessment bare = new Assessment(
-                job, path, antenna, sweep, match, near, far, eirp, ruling.mostEirp(), ruling.note(), needed, allowed,
-                line, raise, prove, Map.of());
+                job,
+                path,
+                antenna,
+                sweep,
+                match,
+                near,
+                far,
+                eirp,
+                ruling.mostEirp(),
+                ruling.note(),
+                needed,
+                allowed,
+                line,
+                raise,
+                prove,
+                Map.of());
         return Findings.judge(bare);
     }
 
@@ -139,8 +159,7 @@ public final class Assessor {
         YagiShape yagi = job.yagi();
         boolean isFolded = yagi.feed() == YagiShape.Feed.FOLDED;
         YagiShape.Feed other = isFolded ? YagiShape.Feed.STRAIGHT : YagiShape.Feed.FOLDED;
-        AntennaStage.Input asOther =
-                new AntennaStage.Input(yagi.withFeed(other).model(), frequency, yagi.upright());
+        AntennaStage.Input asOther = new AntennaStage.Input(yagi.withFeed(other).model(), frequency, yagi.upright());
         if (antenna.isEmpty()) {
             return new Stage.Failed<>("The antenna could not be solved, so there is nothing to match");
         }
@@ -177,7 +196,8 @@ public final class Assessor {
     }
 
     private static FeedFigures feed(FeedRun run, double frequency, MendSearch search) {
-        List<Worked> losses = run.parts().stream().map(p -> p.workedLoss(frequency)).toList();
+        List<Worked> losses =
+                run.parts().stream().map(p -> p.workedLoss(frequency)).toList();
         return new FeedFigures(
                 losses,
                 Sum.of("Chain loss", "Everything between the radio and the antenna.", "dB", 2, losses),
@@ -197,24 +217,33 @@ public final class Assessor {
 
     private static LevelLine line(Job job, PathFigures path, Optional<Worked> gain, PowerProfile.Ruling ruling) {
         Brief brief = job.brief();
-        Worked none = Worked.of(LevelNone.FORMULA).computed("a", "not worked out", 0, "dBi", 0).gives(0, "dBi", 1);
+        Worked none = Worked.of(LevelNone.FORMULA)
+                .computed("a", "not worked out", 0, "dBi", 0)
+                .gives(0, "dBi", 1);
         return new LevelLineBuilder(brief.frequency().value(), brief.near())
                 .chain(job.nearRun(), true)
                 .antenna("near-antenna", brief.near().shortName() + " antenna", gain.orElse(none))
-                .path(
-                        "The way, " + brief.distance(),
-                        path.typical())
-                .antenna("far-antenna", brief.far().shortName() + " antenna", job.farAntenna().workedGain())
+                .path("The way, " + brief.distance(), path.typical())
+                .antenna(
+                        "far-antenna",
+                        brief.far().shortName() + " antenna",
+                        job.farAntenna().workedGain())
                 .chain(job.farRun(), false)
                 .end(
-                        brief.far(), brief.marginWanted().value(), ruling.mostEirp().map(Worked::value),
+                        brief.far(),
+                        brief.marginWanted().value(),
+                        ruling.mostEirp().map(Worked::value),
                         path.worstBelow());
     }
 
     /** Stands in where no antenna could be solved. */
     private static final class LevelNone {
         static final Formula FORMULA = new Formula(
-                "Gain", "The antenna could not be solved; the line runs on as if it added nothing.", "G", "a", "None",
+                "Gain",
+                "The antenna could not be solved; the line runs on as if it added nothing.",
+                "G",
+                "a",
+                "None",
                 "Not worked out");
     }
 
@@ -231,7 +260,19 @@ public final class Assessor {
     /** How often each stage had to work, by name; tests hold edits against it. */
     public Map<String, Integer> runs() {
         return Map.of(
-                "antenna", antennas.runs(), "sweep", sweeps.runs(), "other feed", otherFeeds.runs(), "match", matches.runs(),
-                "path", paths.runs(), "feed", feeds.runs(), "prove", proofs.runs());
+                "antenna",
+                antennas.runs(),
+                "sweep",
+                sweeps.runs(),
+                "other feed",
+                otherFeeds.runs(),
+                "match",
+                matches.runs(),
+                "path",
+                paths.runs(),
+                "feed",
+                feeds.runs(),
+                "prove",
+                proofs.runs());
     }
 }

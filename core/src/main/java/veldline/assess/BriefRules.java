@@ -21,18 +21,34 @@ final class BriefRules {
         String rest = "over the floor; " + NumberText.shown(wanted, 1) + " wanted.";
         if (a.line().brokenAt().isPresent()) {
             return List.of(Finding.plain(
-                    Finding.Level.STOP, "No answer.", "The signal stops at a joint.", "Mend it in Feed run.", "line broken"));
+                    Finding.Level.STOP,
+                    "No answer.",
+                    "The signal stops at a joint.",
+                    "Mend it in Feed run.",
+                    "line broken"));
         }
         if (margin.value() < 0) {
             return List.of(Finding.stop(
-                    NumberText.shown(-margin.value(), 1) + " dB under the floor.", "", "The far radio hears nothing.",
-                    "under the floor", margin));
+                    NumberText.shown(-margin.value(), 1) + " dB under the floor.",
+                    "",
+                    "The far radio hears nothing.",
+                    "under the floor",
+                    margin));
         }
         Finding f = worst >= 0
-                ? Finding.fits(margin.shown(), rest, "The worst tide still leaves "
-                        + NumberText.shown(margin.value() - a.line().worstBelow(), 1) + ".", margin)
-                : Finding.watch(margin.shown(), rest, "The worst tide leaves "
-                        + NumberText.shown(margin.value() - a.line().worstBelow(), 1) + ".", "short at worst tide", margin);
+                ? Finding.fits(
+                        margin.shown(),
+                        rest,
+                        "The worst tide still leaves "
+                                + NumberText.shown(margin.value() - a.line().worstBelow(), 1) + ".",
+                        margin)
+                : Finding.watch(
+                        margin.shown(),
+                        rest,
+                        "The worst tide leaves "
+                                + NumberText.shown(margin.value() - a.line().worstBelow(), 1) + ".",
+                        "short at worst tide",
+                        margin);
         return List.of(f.withRuler(margin.value(), Optional.of(wanted), Optional.empty(), 1));
     }
 
@@ -40,7 +56,10 @@ final class BriefRules {
         PathFigures p = a.path();
         if (a.job().brief().tide().value() <= 0) {
             return List.of(Finding.fits(
-                    NumberText.signed(p.middle().value(), 1) + " dB", "by the bounce; there is no tide.", "", p.middle()));
+                    NumberText.signed(p.middle().value(), 1) + " dB",
+                    "by the bounce; there is no tide.",
+                    "",
+                    p.middle()));
         }
         String where = "with the tide at " + NumberText.shown(p.worstAt().tide(), 1) + " m";
         boolean loses = p.worstAt().bounceDb() < -3;
@@ -63,25 +82,31 @@ final class BriefRules {
     static List<Finding> window(Assessment a) {
         Worked needed = a.needed();
         if (a.allowed().isEmpty()) {
-            return List.of(Finding.fits(
-                    needed.shown(), "of gain needed at the hide.", a.powerNote() + ".", needed));
+            return List.of(Finding.fits(needed.shown(), "of gain needed at the hide.", a.powerNote() + ".", needed));
         }
         Worked allowed = a.allowed().get();
         boolean open = allowed.value() >= needed.value();
         String lead = needed.number() + " to " + allowed.shown();
         Finding f = open
-                ? Finding.fits(lead, "of gain would do.", "Less leaves too little margin; more radiates too much.", needed)
+                ? Finding.fits(
+                        lead, "of gain would do.", "Less leaves too little margin; more radiates too much.", needed)
                 : Finding.stop(
-                        needed.shown(), "needed, " + allowed.shown() + " allowed.",
-                        "No antenna does both; raise the far end's gain or shorten the cables.", "no gain fits", needed);
+                        needed.shown(),
+                        "needed, " + allowed.shown() + " allowed.",
+                        "No antenna does both; raise the far end's gain or shorten the cables.",
+                        "no gain fits",
+                        needed);
         return List.of(f);
     }
 
     static List<Finding> power(Assessment a) {
         return a.mostEirp().isEmpty()
                 ? List.of(Finding.plain(
-                        Finding.Level.UNKNOWN, "Radiated power not checked.", a.powerNote() + ".",
-                        "Limits are local; no rule is taken for granted.", "not checked"))
+                        Finding.Level.UNKNOWN,
+                        "Radiated power not checked.",
+                        a.powerNote() + ".",
+                        "Limits are local; no rule is taken for granted.",
+                        "not checked"))
                 : List.of();
     }
 }

@@ -22,22 +22,30 @@ final class FeedRules {
 
     private static List<Finding> joints(Assessment a, FeedRun run, FeedFigures figures, boolean near) {
         double frequency = a.job().brief().frequency().value();
-        String end = near ? a.job().brief().near().name() : a.job().brief().far().name();
+        String end =
+                near ? a.job().brief().near().name() : a.job().brief().far().name();
         List<Finding> found = new ArrayList<>();
         for (int j = 0; j < figures.joints().size(); j++) {
             for (Joint.Fact fact : figures.joints().get(j).facts(frequency)) {
                 if (fact.level() != Finding.Level.FITS) {
                     found.add(Finding.plain(
-                                    fact.level(), capital(fact.tag()), "at joint " + (j + 1) + ", " + end + ".",
-                                    capital(fact.outcome()) + ".", fact.tag())
-                            .withRemedies(fact.level() == Finding.Level.STOP ? remedies(run, figures, near) : List.of()));
+                                    fact.level(),
+                                    capital(fact.tag()),
+                                    "at joint " + (j + 1) + ", " + end + ".",
+                                    capital(fact.outcome()) + ".",
+                                    fact.tag())
+                            .withRemedies(
+                                    fact.level() == Finding.Level.STOP ? remedies(run, figures, near) : List.of()));
                 }
             }
         }
         if (found.isEmpty()) {
             found.add(Finding.plain(
-                    Finding.Level.FITS, end + ", " + figures.joints().size() + " joints:",
-                    "series, thread, contact and impedance agree.", "Look at the metal, not the label.", ""));
+                    Finding.Level.FITS,
+                    end + ", " + figures.joints().size() + " joints:",
+                    "series, thread, contact and impedance agree.",
+                    "Look at the metal, not the label.",
+                    ""));
         }
         return found;
     }
@@ -50,13 +58,16 @@ final class FeedRules {
         String label;
         if (m.change() instanceof FeedChange.Remove) {
             label = "Take the " + m.part().name() + " out";
-        } else if (m.change() instanceof FeedChange.Replace r && r.part().turned().equals(run.parts().get(r.index()))) {
+        } else if (m.change() instanceof FeedChange.Replace r
+                && r.part().turned().equals(run.parts().get(r.index()))) {
             label = "Turn the " + m.part().name() + " round";
         } else {
-            label = (m.change() instanceof FeedChange.Insert ? "Add " : "Fit ") + m.part().name();
+            label = (m.change() instanceof FeedChange.Insert ? "Add " : "Fit ")
+                    + m.part().name();
         }
         return new Finding.Remedy(
-                label, "The chain then takes " + NumberText.shown(m.lossDb(), 2) + " dB.",
+                label,
+                "The chain then takes " + NumberText.shown(m.lossDb(), 2) + " dB.",
                 new veldline.job.JobChange.OfRun(near, m.change()));
     }
 
@@ -65,8 +76,17 @@ final class FeedRules {
         String lead = a.nearFeed().total().shown();
         String rest = "lost between radio and antenna; 2.0 allowed.";
         Finding f = loss <= 2
-                ? Finding.fits(lead, rest, loss <= 1 ? "Up to 1 is good." : "Up to 2 is passable.", a.nearFeed().total())
-                : Finding.watch(lead, rest, loss <= 3 ? "Look for a better cable." : "Over 3: redesign the run.", "run takes much", a.nearFeed().total());
+                ? Finding.fits(
+                        lead,
+                        rest,
+                        loss <= 1 ? "Up to 1 is good." : "Up to 2 is passable.",
+                        a.nearFeed().total())
+                : Finding.watch(
+                        lead,
+                        rest,
+                        loss <= 3 ? "Look for a better cable." : "Over 3: redesign the run.",
+                        "run takes much",
+                        a.nearFeed().total());
         return List.of(f.withRuler(loss, Optional.empty(), Optional.of(2.0), 1));
     }
 

@@ -16,11 +16,29 @@ final class Findings {
 
     private static final Map<Step, List<Rule>> RULES = Map.of(
             Step.BRIEF, List.of(BriefRules::margin, BriefRules::tide, BriefRules::window, BriefRules::power),
-            Step.SHAPE, List.of(ShapeRules::gain, ShapeRules::power, ShapeRules::swr, ShapeRules::polarization, ShapeRules::fits),
+            Step.SHAPE,
+                    List.of(
+                            ShapeRules::gain,
+                            ShapeRules::power,
+                            ShapeRules::swr,
+                            ShapeRules::polarization,
+                            ShapeRules::fits),
             Step.MATCH, List.of(MatchRules::inUse, MatchRules::better, MatchRules::choke),
             Step.FEED_RUN, List.of(FeedRules::joints, FeedRules::loss, FeedRules::power),
-            Step.RAISE, List.of(RaiseRules::bearing, RaiseRules::lines, RaiseRules::exposure, RaiseRules::distance, RaiseRules::height),
-            Step.PROVE, List.of(ProveRules::improvement, ProveRules::prediction, ProveRules::margin, ProveRules::spread, ProveRules::dropouts));
+            Step.RAISE,
+                    List.of(
+                            RaiseRules::bearing,
+                            RaiseRules::lines,
+                            RaiseRules::exposure,
+                            RaiseRules::distance,
+                            RaiseRules::height),
+            Step.PROVE,
+                    List.of(
+                            ProveRules::improvement,
+                            ProveRules::prediction,
+                            ProveRules::margin,
+                            ProveRules::spread,
+                            ProveRules::dropouts));
 
     private Findings() {}
 
@@ -32,14 +50,28 @@ final class Findings {
             RULES.getOrDefault(step, List.of()).forEach(rule -> list.addAll(rule.apply(bare)));
             // The bench's own answer stays first; after it stop, watch, the rest.
             if (list.size() > 2) {
-                list.subList(1, list.size()).sort(Comparator.comparing(Finding::level).reversed());
+                list.subList(1, list.size())
+                        .sort(Comparator.comparing(Finding::level).reversed());
             }
             found.put(step, list);
         }
         return new Assessment(
-                bare.job(), bare.path(), bare.antenna(), bare.sweep(), bare.match(), bare.nearFeed(), bare.farFeed(),
-                bare.eirp(), bare.mostEirp(), bare.powerNote(), bare.needed(), bare.allowed(),
-                marked(bare, found), bare.raise(), bare.prove(), found);
+                bare.job(),
+                bare.path(),
+                bare.antenna(),
+                bare.sweep(),
+                bare.match(),
+                bare.nearFeed(),
+                bare.farFeed(),
+                bare.eirp(),
+                bare.mostEirp(),
+                bare.powerNote(),
+                bare.needed(),
+                bare.allowed(),
+                marked(bare, found),
+                bare.raise(),
+                bare.prove(),
+                found);
     }
 
     private static LevelLine marked(Assessment a, Map<Step, List<Finding>> found) {

@@ -13,16 +13,25 @@ final class MatchRules {
     static List<Finding> inUse(Assessment a) {
         if (a.match() instanceof Stage.Failed<MatchFigures> failed) {
             return List.of(Finding.plain(
-                    Finding.Level.STOP, "No match worked out.", failed.why().split("\n")[0] + ".", "", "cannot be solved"));
+                    Finding.Level.STOP,
+                    "No match worked out.",
+                    failed.why().split("\n")[0] + ".",
+                    "",
+                    "cannot be solved"));
         }
-        return a.match().value().flatMap(MatchFigures::inUse).map(o -> {
-            String rest = "at the cable with the " + o.title().toLowerCase(java.util.Locale.ROOT) + ".";
-            String reason = "It costs " + o.loss().number() + " dB; up to 1.5 is good, up to 2 usable.";
-            Finding f = o.swr().value() <= 2
-                    ? Finding.fits("SWR " + o.swr().number(), rest, reason, o.swr())
-                    : Finding.watch("SWR " + o.swr().number(), rest, reason, "SWR high", o.swr());
-            return f.withRuler(o.swr().value(), Optional.empty(), Optional.of(2.0), 1);
-        }).map(List::of).orElse(List.of());
+        return a.match()
+                .value()
+                .flatMap(MatchFigures::inUse)
+                .map(o -> {
+                    String rest = "at the cable with the " + o.title().toLowerCase(java.util.Locale.ROOT) + ".";
+                    String reason = "It costs " + o.loss().number() + " dB; up to 1.5 is good, up to 2 usable.";
+                    Finding f = o.swr().value() <= 2
+                            ? Finding.fits("SWR " + o.swr().number(), rest, reason, o.swr())
+                            : Finding.watch("SWR " + o.swr().number(), rest, reason, "SWR high", o.swr());
+                    return f.withRuler(o.swr().value(), Optional.empty(), Optional.of(2.0), 1);
+                })
+                .map(List::of)
+                .orElse(List.of());
     }
 
     static List<Finding> better(Assessment a) {
@@ -34,11 +43,13 @@ final class MatchRules {
                 .min(Comparator.comparingDouble(o -> o.loss().value()))
                 .orElseThrow();
         Optional<MatchFigures.Option> used = m.inUse();
-        if (best.inUse() || used.isPresent() && used.get().loss().value() - best.loss().value() < 0.1) {
+        if (best.inUse()
+                || used.isPresent() && used.get().loss().value() - best.loss().value() < 0.1) {
             return List.of(Finding.fits(
                     best.title(), "loses least of the four.", "Another would gain under 0.1 dB.", best.loss()));
         }
-        return List.of(Finding.fits(best.title(), "would lose least: " + best.loss().shown() + ".", best.parts() + ".", best.loss())
+        return List.of(Finding.fits(
+                        best.title(), "would lose least: " + best.loss().shown() + ".", best.parts() + ".", best.loss())
                 .withRemedies(List.of(new Finding.Remedy(
                         "Use the " + best.title().toLowerCase(java.util.Locale.ROOT),
                         "SWR " + NumberText.shown(best.swr().value(), 2) + " at the cable.",
@@ -47,7 +58,8 @@ final class MatchRules {
 
     static List<Finding> choke(Assessment a) {
         return List.of(Finding.plain(
-                Finding.Level.UNKNOWN, "A current choke belongs at the feed.",
+                Finding.Level.UNKNOWN,
+                "A current choke belongs at the feed.",
                 "A balanced element on a cable needs one at any power.",
                 "Without it the cable's outside radiates and no figure here holds. Solder unplugged, mind the hot tip and"
                         + " the fumes.",

@@ -21,14 +21,23 @@ final class MatchStage {
     static final double LINE = 50;
     /** Sections that can be made of common cable: one of 50, 75 or 93 Ω, or two of them side by side. */
     private static final double[] SECTIONS = {25, 37.5, 46.5, 50, 75, 93};
+
     private static final double VELOCITY = 0.66;
 
     static final Formula PART_OF_SEEN = new Formula(
-            "Impedance seen by the cable", "What the parts and the antenna come to, seen from the cable.", "Z", "a",
-            "Circuit sum; Pozar §5.1", "Parts of ±5 % and their leads move it as much again");
+            "Impedance seen by the cable",
+            "What the parts and the antenna come to, seen from the cable.",
+            "Z",
+            "a",
+            "Circuit sum; Pozar §5.1",
+            "Parts of ±5 % and their leads move it as much again");
     static final Formula LOSS = new Formula(
-            "Match loss", "The parts let the share e through; s is the SWR that is left.", "L",
-            "−10·log10(e·4·s ÷ (1 + s)^2)", "Circuit sum; Pozar §2.3", "±0.2 dB for the quality of the parts");
+            "Match loss",
+            "The parts let the share e through; s is the SWR that is left.",
+            "L",
+            "−10·log10(e·4·s ÷ (1 + s)^2)",
+            "Circuit sum; Pozar §2.3",
+            "±0.2 dB for the quality of the parts");
 
     /**
      * What decides it.
@@ -36,8 +45,7 @@ final class MatchStage {
      * @param straight impedance with a straight driven element
      * @param folded impedance with a folded one of the same length, in place
      */
-    record Input(
-            Complex straight, Complex folded, YagiShape.Feed feed, Job.Matching matching, double frequency) {}
+    record Input(Complex straight, Complex folded, YagiShape.Feed feed, Job.Matching matching, double frequency) {}
 
     private MatchStage() {}
 
@@ -46,11 +54,19 @@ final class MatchStage {
         boolean direct = in.matching == Job.Matching.DIRECT;
         List<MatchFigures.Option> options = new ArrayList<>();
         options.add(option(
-                "straight", "Straight dipole", "as it is, with a current choke", in.straight, 1,
+                "straight",
+                "Straight dipole",
+                "as it is, with a current choke",
+                in.straight,
+                1,
                 direct && in.feed == YagiShape.Feed.STRAIGHT,
                 new JobChange.OfYagi(new YagiChange.FeedKind(YagiShape.Feed.STRAIGHT))));
         options.add(option(
-                "folded", "Folded dipole", "two wires of one size, with a current choke", in.folded, 1,
+                "folded",
+                "Folded dipole",
+                "two wires of one size, with a current choke",
+                in.folded,
+                1,
                 direct && in.feed == YagiShape.Feed.FOLDED,
                 new JobChange.OfYagi(new YagiChange.FeedKind(YagiShape.Feed.FOLDED))));
         options.add(network(in, feed));
@@ -67,16 +83,23 @@ final class MatchStage {
                     Complex zs = series.impedance(in.frequency);
                     Complex zp = shunt.impedance(in.frequency);
                     return new Made(
-                            plan, series, shunt, LNetwork.seen(load, plan.shuntAtLoad(), zs, zp),
+                            plan,
+                            series,
+                            shunt,
+                            LNetwork.seen(load, plan.shuntAtLoad(), zs, zp),
                             through(load, plan.shuntAtLoad(), zs, zp));
                 })
-                .min(Comparator.comparingDouble(
-                        m -> Mismatch.lossDb(m.seen, LINE) - 10 * Math.log10(m.through)))
+                .min(Comparator.comparingDouble(m -> Mismatch.lossDb(m.seen, LINE) - 10 * Math.log10(m.through)))
                 .orElseThrow();
         String parts = best.series.label() + " in a row, " + best.shunt.label() + " across the "
                 + (best.plan.shuntAtLoad() ? "antenna" : "cable");
         return option(
-                "l-network", "L network", parts, best.seen, best.through, in.matching == Job.Matching.L_NETWORK,
+                "l-network",
+                "L network",
+                parts,
+                best.seen,
+                best.through,
+                in.matching == Job.Matching.L_NETWORK,
                 new JobChange.Match(Job.Matching.L_NETWORK));
     }
 
@@ -111,10 +134,13 @@ final class MatchStage {
         // A quarter wave of thin cable takes about 0.04 dB at most here.
         double through = Math.pow(10, -new veldline.line.CableLoss(1.31, 0.0095).lossDb(length, in.frequency) / 10);
         return option(
-                "quarter-wave", "Quarter-wave section",
+                "quarter-wave",
+                "Quarter-wave section",
                 NumberText.shown(length * 1000, 1) + " mm of " + NumberText.shown(z, z % 1 == 0 ? 0 : 1) + " Ω"
                         + (z < 50 ? ", two side by side" : "") + ", " + NumberText.shown(wanted, 1) + " wanted",
-                seen, through, in.matching == Job.Matching.QUARTER_WAVE,
+                seen,
+                through,
+                in.matching == Job.Matching.QUARTER_WAVE,
                 new JobChange.Match(Job.Matching.QUARTER_WAVE));
     }
 
@@ -123,14 +149,21 @@ final class MatchStage {
         Worked swr = Mismatch.workedSwr(seen, LINE, "what the cable sees");
         double s = swr.value();
         return new MatchFigures.Option(
-                id, title, parts,
-                Worked.of(PART_OF_SEEN).computed("a", "resistance", seen.getReal(), "Ω", 2).gives(seen.getReal(), "Ω", 1),
-                Worked.of(PART_OF_SEEN).computed("a", "reactance", seen.getImaginary(), "Ω", 2).gives(seen.getImaginary(), "Ω", 1),
+                id,
+                title,
+                parts,
+                Worked.of(PART_OF_SEEN)
+                        .computed("a", "resistance", seen.getReal(), "Ω", 2)
+                        .gives(seen.getReal(), "Ω", 1),
+                Worked.of(PART_OF_SEEN)
+                        .computed("a", "reactance", seen.getImaginary(), "Ω", 2)
+                        .gives(seen.getImaginary(), "Ω", 1),
                 swr,
                 Worked.of(LOSS)
                         .computed("e", "share the parts let through", through, "", 5)
                         .computed("s", "SWR", s, "", 4)
                         .gives(-10 * Math.log10(through * 4 * s / ((1 + s) * (1 + s))), "dB", 2, 0.2),
-                inUse, take);
+                inUse,
+                take);
     }
 }

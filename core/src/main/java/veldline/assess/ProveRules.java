@@ -5,7 +5,6 @@ import java.util.Optional;
 import veldline.explain.Finding;
 import veldline.measure.Series;
 import veldline.prove.Comparison;
-import veldline.prove.Verdict;
 import veldline.quantity.NumberText;
 
 /** Judgements on what was measured. */
@@ -14,69 +13,131 @@ final class ProveRules {
 
     static List<Finding> improvement(Assessment a) {
         if (a.prove() instanceof Stage.Failed<ProveFigures> failed) {
-            return List.of(Finding.plain(Finding.Level.UNKNOWN, "Nothing shown yet.", failed.why(), "", "not measured"));
+            return List.of(
+                    Finding.plain(Finding.Level.UNKNOWN, "Nothing shown yet.", failed.why(), "", "not measured"));
         }
         ProveFigures p = a.prove().value().orElseThrow();
         Comparison c = p.comparison();
         String lead = NumberText.signed(c.difference().value(), 1) + " dB";
-        String rest = p.verdict().word() + "; " + NumberText.shown(a.job().prove().confidence().value(), 0)
-                + " in 100 sure of " + NumberText.shown(c.low(), 1) + " to " + NumberText.shown(c.high(), 1) + ".";
+        String rest = p.verdict().word() + "; "
+                + NumberText.shown(a.job().prove().confidence().value(), 0) + " in 100 sure of "
+                + NumberText.shown(c.low(), 1) + " to " + NumberText.shown(c.high(), 1) + ".";
         Finding f = switch (p.verdict()) {
             case SHOWN -> Finding.fits(lead, rest, p.rounds() + " rounds there and back.", c.difference());
-            case PROVISIONAL -> Finding.watch(
-                    lead, rest, "One before and after: the day may have changed too. Go back and forth twice.",
-                    "provisional", c.difference());
-            case NOT_SHOWN -> Finding.watch(
-                    lead, rest, "Under 1.5 dB or not clear of zero. Record for longer.", "not shown", c.difference());
+            case PROVISIONAL ->
+                Finding.watch(
+                        lead,
+                        rest,
+                        "One before and after: the day may have changed too. Go back and forth twice.",
+                        "provisional",
+                        c.difference());
+            case NOT_SHOWN ->
+                Finding.watch(
+                        lead,
+                        rest,
+                        "Under 1.5 dB or not clear of zero. Record for longer.",
+                        "not shown",
+                        c.difference());
             case WORSE -> Finding.stop(lead, rest, "It got worse; undo the change.", "worse", c.difference());
         };
         return List.of(f.withWorked(c.difference()));
     }
 
     static List<Finding> prediction(Assessment a) {
-        return a.prove().value().map(p -> {
-            double gap = p.comparison().difference().value() - p.predicted().value();
-            String lead = NumberText.signed(p.predicted().value(), 1) + " dB";
-            boolean inside = Math.abs(gap)
-                    <= p.comparison().half().value() + p.predicted().doubt().orElse(0.0);
-            String rest = "was worked out; measured is " + NumberText.shown(Math.abs(gap), 1)
-                    + (gap < 0 ? " less." : " more.");
-            return Math.abs(gap) > 3
-                    ? Finding.watch(lead, rest, "Over 3 dB apart: look at aim, cable, heights and what else changed.", "off the sum", p.predicted())
-                    : Finding.fits(lead, rest, inside ? "Nothing says it falls short." : "Outside the interval, within 3 dB.", p.predicted());
-        }).map(List::of).orElse(List.of());
+        return a.prove()
+                .value()
+                .map(p -> {
+                    double gap =
+                            p.comparison().difference().value() - p.predicted().value();
+                    String lead = NumberText.signed(p.predicted().value(), 1) + " dB";
+                    boolean inside = Math.abs(gap)
+                            <= p.comparison().half().value()
+                                    + p.predicted().doubt().orElse(0.0);
+                    String rest = "was worked out; measured is " + NumberText.shown(Math.abs(gap), 1)
+                            + (gap < 0 ? " less." : " more.");
+                    return Math.abs(gap) > 3
+                            ? Finding.watch(
+                                    lead,
+                                    rest,
+                                    "Over 3 dB apart: look at aim, cable, heights and what else changed.",
+                                    "off the sum",
+                                    p.predicted())
+                            : Finding.fits(
+                                    lead,
+                                    rest,
+                                    inside ? "Nothing says it falls short." : "Outside the interval, within 3 dB.",
+                                    p.predicted());
+                })
+                .map(List::of)
+                .orElse(List.of());
     }
 
     static List<Finding> margin(Assessment a) {
-        return a.prove().value().map(p -> {
-            double wanted = a.job().brief().marginWanted().value();
-            String rest = "over the floor, measured; " + NumberText.shown(wanted, 1) + " wanted.";
-            Finding f = p.margin().value() >= wanted
-                    ? Finding.fits(p.margin().shown(), rest, "Worked out: " + a.line().margin().shown() + ".", p.margin())
-                    : Finding.watch(p.margin().shown(), rest, "Worked out: " + a.line().margin().shown() + ".", "margin short", p.margin());
-            return f.withRuler(p.margin().value(), Optional.of(wanted), Optional.empty(), 1);
-        }).map(List::of).orElse(List.of());
+        return a.prove()
+                .value()
+                .map(p -> {
+                    double wanted = a.job().brief().marginWanted().value();
+                    String rest = "over the floor, measured; " + NumberText.shown(wanted, 1) + " wanted.";
+                    Finding f = p.margin().value() >= wanted
+                            ? Finding.fits(
+                                    p.margin().shown(),
+                                    rest,
+                                    "Worked out: " + a.line().margin().shown() + ".",
+                                    p.margin())
+                            : Finding.watch(
+                                    p.margin().shown(),
+                                    rest,
+                                    "Worked out: " + a.line().margin().shown() + ".",
+                                    "margin short",
+                                    p.margin());
+                    return f.withRuler(p.margin().value(), Optional.of(wanted), Optional.empty(), 1);
+                })
+                .map(List::of)
+                .orElse(List.of());
     }
 
     static List<Finding> spread(Assessment a) {
-        return a.prove().value().map(p -> {
-            double under = p.medianAfter().value() - p.tenthAfter().value();
-            String rest = "from median to tenth percentile after the change.";
-            return under >= 10
-                    ? Finding.watch(NumberText.shown(under, 1) + " dB", rest, "Suspect heat, multipath or motion before the antenna.", "wide spread", p.tenthAfter())
-                    : Finding.fits(NumberText.shown(under, 1) + " dB", rest, "Ten or more would point to multipath or motion.", p.tenthAfter());
-        }).map(List::of).orElse(List.of());
+        return a.prove()
+                .value()
+                .map(p -> {
+                    double under = p.medianAfter().value() - p.tenthAfter().value();
+                    String rest = "from median to tenth percentile after the change.";
+                    return under >= 10
+                            ? Finding.watch(
+                                    NumberText.shown(under, 1) + " dB",
+                                    rest,
+                                    "Suspect heat, multipath or motion before the antenna.",
+                                    "wide spread",
+                                    p.tenthAfter())
+                            : Finding.fits(
+                                    NumberText.shown(under, 1) + " dB",
+                                    rest,
+                                    "Ten or more would point to multipath or motion.",
+                                    p.tenthAfter());
+                })
+                .map(List::of)
+                .orElse(List.of());
     }
 
     static List<Finding> dropouts(Assessment a) {
-        return a.prove().value().map(p -> {
-            Series s = p.after().series();
-            Series b = p.before().series();
-            String lead = s.dropouts() == 0 ? "Never deaf" : "Deaf " + s.dropouts() + " times";
-            String rest = "after, in " + s.size() + " readings; before, " + b.dropouts() + " times in " + b.size() + ".";
-            return s.dropouts() > 0
-                    ? Finding.plain(Finding.Level.WATCH, lead, rest, "Left out of the sums; they bias them upwards.", "dropouts")
-                    : Finding.plain(Finding.Level.FITS, lead, rest, "", "");
-        }).map(List::of).orElse(List.of());
+        return a.prove()
+                .value()
+                .map(p -> {
+                    Series s = p.after().series();
+                    Series b = p.before().series();
+                    String lead = s.dropouts() == 0 ? "Never deaf" : "Deaf " + s.dropouts() + " times";
+                    String rest = "after, in " + s.size() + " readings; before, " + b.dropouts() + " times in "
+                            + b.size() + ".";
+                    return s.dropouts() > 0
+                            ? Finding.plain(
+                                    Finding.Level.WATCH,
+                                    lead,
+                                    rest,
+                                    "Left out of the sums; they bias them upwards.",
+                                    "dropouts")
+                            : Finding.plain(Finding.Level.FITS, lead, rest, "", "");
+                })
+                .map(List::of)
+                .orElse(List.of());
     }
 }

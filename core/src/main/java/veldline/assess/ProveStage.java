@@ -11,14 +11,32 @@ import veldline.prove.Verdict;
 /** Compares the two recordings that were picked. */
 final class ProveStage {
     static final Formula MEDIAN = new Formula(
-            "Median level", "Half of the readings lie above it.", "M", "a", "Order statistics", "To half of the radio's step");
+            "Median level",
+            "Half of the readings lie above it.",
+            "M",
+            "a",
+            "Order statistics",
+            "To half of the radio's step");
     static final Formula TENTH = new Formula(
-            "Tenth percentile", "Nine in ten readings lie above it.", "T", "a", "Order statistics", "To the radio's step");
+            "Tenth percentile",
+            "Nine in ten readings lie above it.",
+            "T",
+            "a",
+            "Order statistics",
+            "To the radio's step");
     static final Formula PREDICTED = new Formula(
-            "Improvement worked out", "The level worked out for after less that for before, as they stood on their days.",
-            "D", "a − b", "The line", "The two doubts together, most of it the bounce");
+            "Improvement worked out",
+            "The level worked out for after less that for before, as they stood on their days.",
+            "D",
+            "a − b",
+            "The line",
+            "The two doubts together, most of it the bounce");
     static final Formula MARGIN = new Formula(
-            "Measured margin", "Median of the after readings over the floor.", "M", "a − b", "Sum of decibels",
+            "Measured margin",
+            "Median of the after readings over the floor.",
+            "M",
+            "a − b",
+            "Sum of decibels",
             "As good as the radio's own reading, ±2 dB is usual");
 
     record Input(ProvePlan plan, double floor) {}
@@ -41,10 +59,15 @@ final class ProveStage {
                 c,
                 Worked.of(PREDICTED)
                         .computed("a", "worked out for after", after.predicted().value(), "dBm", 2)
-                        .computed("b", "worked out for before", before.predicted().value(), "dBm", 2)
+                        .computed(
+                                "b", "worked out for before", before.predicted().value(), "dBm", 2)
                         .gives(
-                                after.predicted().value() - before.predicted().value(), "dB", 1,
-                                Math.hypot(after.predicted().doubt(), before.predicted().doubt())),
+                                after.predicted().value() - before.predicted().value(),
+                                "dB",
+                                1,
+                                Math.hypot(
+                                        after.predicted().doubt(),
+                                        before.predicted().doubt())),
                 quantile(MEDIAN, b, 0.5, "middle reading before"),
                 median,
                 quantile(TENTH, b, 0.1, "tenth of the readings before"),

@@ -13,8 +13,12 @@ import veldline.raise.LineClearance;
 /** Bearings, tilts and what must stay clear. */
 final class RaiseStage {
     static final Formula DISTANCE = new Formula(
-            "Distance on the map", "Length of the shortest line on the WGS-84 ellipsoid.", "D", "a",
-            "Karney, Algorithms for geodesics, J. Geodesy 87 (2013)", "As good as the coordinates");
+            "Distance on the map",
+            "Length of the shortest line on the WGS-84 ellipsoid.",
+            "D",
+            "a",
+            "Karney, Algorithms for geodesics, J. Geodesy 87 (2013)",
+            "As good as the coordinates");
 
     private RaiseStage() {}
 
@@ -22,7 +26,10 @@ final class RaiseStage {
         End near = job.brief().near();
         End far = job.brief().far();
         Geodesic line = Geodesic.between(
-                near.latitude().value(), near.longitude().value(), far.latitude().value(), far.longitude().value());
+                near.latitude().value(),
+                near.longitude().value(),
+                far.latitude().value(),
+                far.longitude().value());
         double distance = job.brief().distance().value();
         double longest = job.yagi().elements().stream()
                 .mapToDouble(e -> e.length().value())

@@ -24,19 +24,29 @@ final class ShapeRules {
         if (a.antenna() instanceof Stage.Failed<AntennaFigures> failed) {
             String[] lines = failed.why().split("\n");
             return List.of(Finding.plain(
-                    Finding.Level.STOP, "This cannot be solved.", lines[0] + ".", "The last good figures are not shown.",
+                    Finding.Level.STOP,
+                    "This cannot be solved.",
+                    lines[0] + ".",
+                    "The last good figures are not shown.",
                     "cannot be solved"));
         }
         Worked gain = a.antenna().value().orElseThrow().gain();
         boolean enough = gain.value() >= a.needed().value();
         boolean allowed = a.allowed().map(most -> gain.value() <= most.value()).orElse(true);
         String reason = "Below " + a.needed().number() + " the worst tide leaves too little"
-                + a.allowed().map(m -> "; above " + m.number() + " it radiates too much.").orElse(".");
+                + a.allowed()
+                        .map(m -> "; above " + m.number() + " it radiates too much.")
+                        .orElse(".");
         Finding f = !allowed
                 ? Finding.stop(gain.shown(), "of gain, more than may be used.", reason, "over the limit", gain)
                 : enough
                         ? Finding.fits(gain.shown(), "of gain, inside your window.", reason, gain)
-                        : Finding.watch(gain.shown(), "of gain; " + a.needed().number() + " needed.", reason, "gain short", gain);
+                        : Finding.watch(
+                                gain.shown(),
+                                "of gain; " + a.needed().number() + " needed.",
+                                reason,
+                                "gain short",
+                                gain);
         return List.of(f.withRuler(
                 gain.value(), Optional.of(a.needed().value()), a.allowed().map(Worked::value), 1));
     }
@@ -51,14 +61,18 @@ final class ShapeRules {
         String place = a.job().brief().near().name();
         String rest = "leaves " + place + "; " + NumberText.shown(most, 1) + " is the most.";
         if (room < 0) {
-            return List.of(Finding.stop(eirp.shown(), rest, a.powerNote() + ".", NumberText.shown(-room, 1) + " over limit", eirp)
+            return List.of(Finding.stop(
+                            eirp.shown(), rest, a.powerNote() + ".", NumberText.shown(-room, 1) + " over limit", eirp)
                     .withRemedies(lowerPower(a, room)));
         }
         return List.of(
                 room < CLOSE_TO_LIMIT
                         ? Finding.watch(
-                                eirp.shown(), rest, cableNote(a, room),
-                                NumberText.shown(room, 1) + " under limit", eirp)
+                                eirp.shown(),
+                                rest,
+                                cableNote(a, room),
+                                NumberText.shown(room, 1) + " under limit",
+                                eirp)
                         : Finding.fits(eirp.shown(), rest, a.powerNote() + ".", eirp));
     }
 
@@ -101,14 +115,21 @@ final class ShapeRules {
         boolean far = a.job().farAntenna().upright();
         if (near == far) {
             return List.of(Finding.plain(
-                    Finding.Level.FITS, (near ? "Upright" : "Flat") + " elements, "
-                            + (far ? "upright" : "flat") + " far antenna:", "no loss.", "Crossed would cost 20 dB or more.", ""));
+                    Finding.Level.FITS,
+                    (near ? "Upright" : "Flat") + " elements, " + (far ? "upright" : "flat") + " far antenna:",
+                    "no loss.",
+                    "Crossed they would lose nearly everything, twenty decibels or more.",
+                    ""));
         }
         return List.of(Finding.plain(
-                        Finding.Level.STOP, "Crossed:", "elements " + (near ? "upright" : "flat") + ", far antenna "
-                                + (far ? "upright" : "flat") + ".", "20 dB or more are lost.", "crossed")
+                        Finding.Level.STOP,
+                        "Crossed:",
+                        "elements " + (near ? "upright" : "flat") + ", far antenna " + (far ? "upright" : "flat") + ".",
+                        "20 dB or more are lost.",
+                        "crossed")
                 .withRemedies(List.of(new Finding.Remedy(
-                        far ? "Stand the elements up" : "Lay the elements flat", "Then both match.",
+                        far ? "Stand the elements up" : "Lay the elements flat",
+                        "Then both match.",
                         new YagiChange.Upright(far)))));
     }
 
@@ -118,15 +139,21 @@ final class ShapeRules {
         double allowed = a.job().brief().sizeAllowed().value();
         if (y.boomLength() > allowed * (1 + 1e-9)) {
             found.add(Finding.plain(
-                    Finding.Level.STOP, NumberText.shown(y.boomLength() * 1000, 0) + " mm of boom;",
-                    NumberText.shown(allowed * 1000, 0) + " allowed.", "Shorten the boom or allow more in Brief.",
+                    Finding.Level.STOP,
+                    NumberText.shown(y.boomLength() * 1000, 0) + " mm of boom;",
+                    NumberText.shown(allowed * 1000, 0) + " allowed.",
+                    "Shorten the boom or allow more in Brief.",
                     "too long"));
         }
         for (int i = 1; i < y.elements().size(); i++) {
-            if (y.elements().get(i).position().value() <= y.elements().get(i - 1).position().value()) {
+            if (y.elements().get(i).position().value()
+                    <= y.elements().get(i - 1).position().value()) {
                 found.add(Finding.plain(
-                        Finding.Level.STOP, "Element " + YagiShape.nameOf(i), "does not stand ahead of "
-                                + YagiShape.nameOf(i - 1) + ".", "Elements go forward along the boom.", "order wrong"));
+                        Finding.Level.STOP,
+                        "Element " + YagiShape.nameOf(i),
+                        "does not stand ahead of " + YagiShape.nameOf(i - 1) + ".",
+                        "Elements go forward along the boom.",
+                        "order wrong"));
             }
         }
         return found;

@@ -39,17 +39,21 @@ public final class TernholmSands {
     private TernholmSands() {}
 
     public static Job nestCamera() {
-        Connector reverse = new Connector(
-                Connector.Series.SMA, Connector.Thread.OUTSIDE, Connector.Contact.PIN, 50);
-        Connector jackN = new Connector(
-                Connector.Series.N, Connector.Thread.OUTSIDE, Connector.Contact.SOCKET, 50);
+        Connector reverse = new Connector(Connector.Series.SMA, Connector.Thread.OUTSIDE, Connector.Contact.PIN, 50);
+        Connector jackN = new Connector(Connector.Series.N, Connector.Thread.OUTSIDE, Connector.Contact.SOCKET, 50);
         Brief brief = new Brief(
                 q("2437", Unit.MHZ),
                 new End(
-                        "Gannet hide", q("8.0", Unit.M), q("55.20000", Unit.DEG), q("4.10000", Unit.DEG),
+                        "Gannet hide",
+                        q("8.0", Unit.M),
+                        q("55.20000", Unit.DEG),
+                        q("4.10000", Unit.DEG),
                         new Radio("Camera radio", q("16.0", Unit.DBM), q("-80", Unit.DBM), reverse)),
                 new End(
-                        "Warden's lodge", q("12.0", Unit.M), q("55.20637", Unit.DEG), q("4.13930", Unit.DEG),
+                        "Warden's lodge",
+                        q("12.0", Unit.M),
+                        q("55.20637", Unit.DEG),
+                        q("4.13930", Unit.DEG),
                         new Radio("Lodge radio", q("16.0", Unit.DBM), q("-80", Unit.DBM), jackN)),
                 q("2.6", Unit.KM),
                 Surface.SEA_WATER,
@@ -62,12 +66,10 @@ public final class TernholmSands {
         YagiShape yagi = Yagi.forCount(2437e6, 11, q("1.6", Unit.MM), Metal.BRASS, false);
         FeedRun near = new FeedRun(
                 reverse,
-                List.of(
-                        Drawer.part("a-smarn-nj"),
-                        Drawer.part("c-rg213-n").withLength(Optional.of(q("3.5", Unit.M)))),
+                List.of(Drawer.part("a-smarn-nj"), Drawer.part("c-rg213-n").withLength(Optional.of(q("3.5", Unit.M)))),
                 jackN);
-        FeedRun far = new FeedRun(
-                jackN, List.of(Drawer.part("c-10mm-n").withLength(Optional.of(q("6", Unit.M)))), jackN);
+        FeedRun far =
+                new FeedRun(jackN, List.of(Drawer.part("c-10mm-n").withLength(Optional.of(q("6", Unit.M)))), jackN);
         Job job = new Job(
                 "Ternholm Sands",
                 "Nest-camera link",
@@ -77,9 +79,18 @@ public final class TernholmSands {
                 near,
                 far,
                 Job.Matching.DIRECT,
-                new RaisePlan(q("4.5", Unit.M), q("60", Unit.M), q("6", Unit.M), Set.of("below", "cable", "exposure", "height", "lightning", "lines")),
+                new RaisePlan(
+                        q("4.5", Unit.M),
+                        q("60", Unit.M),
+                        q("6", Unit.M),
+                        Set.of("below", "cable", "exposure", "height", "lightning", "lines")),
                 new ProvePlan(
-                        List.of(), -1, -1, ProvePlan.LineUp.TIDE, q("10", Unit.MINUTE), q("1", Unit.DB),
+                        List.of(),
+                        -1,
+                        -1,
+                        ProvePlan.LineUp.TIDE,
+                        q("10", Unit.MINUTE),
+                        q("1", Unit.DB),
                         q("95", Unit.ONE)),
                 List.of());
         return logged(recorded(job));
@@ -140,7 +151,10 @@ public final class TernholmSands {
     private static Recording.Quoted predicted(Job job, double gain, double height, Instant on) {
         double frequency = job.brief().frequency().value();
         TideCurve tide = new TideCurve(
-                job.brief().tideCurve().ray(), height, job.brief().far().height().value(), job.brief().tide().value());
+                job.brief().tideCurve().ray(),
+                height,
+                job.brief().far().height().value(),
+                job.brief().tide().value());
         double level = job.brief().near().radio().power().value()
                 - job.nearRun().lossDb(frequency)
                 + gain
@@ -152,8 +166,14 @@ public final class TernholmSands {
     }
 
     private static Job logged(Job job) {
-        return job.logging(Instant.parse("2026-10-02T14:20:00Z"), "Eleven-element Yagi cut and built, brass on a wooden boom.")
-                .logging(Instant.parse("2026-10-05T04:40:00Z"), "Whip for Yagi and back, three tides each. Null near low water with both.")
-                .logging(Instant.parse("2026-10-12T06:30:00Z"), "Hide antenna lowered from 14 m to 8 m over low water. Null gone.");
+        return job.logging(
+                        Instant.parse("2026-10-02T14:20:00Z"),
+                        "Eleven-element Yagi cut and built, brass on a wooden boom.")
+                .logging(
+                        Instant.parse("2026-10-05T04:40:00Z"),
+                        "Whip for Yagi and back, three tides each. Null near low water with both.")
+                .logging(
+                        Instant.parse("2026-10-12T06:30:00Z"),
+                        "Hide antenna lowered from 14 m to 8 m over low water. Null gone.");
     }
 }

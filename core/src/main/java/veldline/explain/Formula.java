@@ -11,5 +11,4 @@ package veldline.explain;
  * @param source the text, section or equation it is taken from
  * @param goodTo what it is good to and where it stops
  */
-public record Formula(
-        String name, String words, String result, String expression, String source, String goodTo) {}
+public record Formula(String name, String words, String result, String expression, String source, String goodTo) {}

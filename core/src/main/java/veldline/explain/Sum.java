@@ -14,8 +14,8 @@ public final class Sum {
             expression.append(i == 0 ? "" : " + ").append(symbol(i));
             sum += parts.get(i).value();
         }
-        Worked.Builder builder = Worked.of(new Formula(
-                name, words, "S", expression.toString(), "Sum of decibels", "As good as its parts"));
+        Worked.Builder builder = Worked.of(
+                new Formula(name, words, "S", expression.toString(), "Sum of decibels", "As good as its parts"));
         for (int i = 0; i < parts.size(); i++) {
             builder.from(symbol(i), parts.get(i).formula().name(), parts.get(i));
         }

@@ -29,7 +29,13 @@ public record Worked(
      * @param from how it was worked out itself, when it was
      */
     public record Input(
-            String symbol, String what, double value, String unit, int decimals, NumberKind kind, Optional<Worked> from) {
+            String symbol,
+            String what,
+            double value,
+            String unit,
+            int decimals,
+            NumberKind kind,
+            Optional<Worked> from) {
         String shown() {
             return NumberText.shown(value, decimals);
         }
@@ -134,12 +140,22 @@ public record Worked(
         /** A value that has an explanation of its own. */
         public Builder from(String symbol, String what, Worked worked) {
             return add(
-                    symbol, what, worked.value, worked.unit, Math.max(worked.decimals + 1, 2), NumberKind.WORKED,
+                    symbol,
+                    what,
+                    worked.value,
+                    worked.unit,
+                    Math.max(worked.decimals + 1, 2),
+                    NumberKind.WORKED,
                     Optional.of(worked));
         }
 
         private Builder add(
-                String symbol, String what, double value, String unit, int decimals, NumberKind kind,
+                String symbol,
+                String what,
+                double value,
+                String unit,
+                int decimals,
+                NumberKind kind,
                 Optional<Worked> from) {
             inputs.add(new Input(symbol, what, value, unit, decimals, kind, from));
             return this;

@@ -21,9 +21,13 @@ public final class Drawer {
     /** Every part, in the order of the table. */
     public static List<FeedPart> parts() {
         List<FeedPart> parts = new ArrayList<>();
-        CSVFormat format = CSVFormat.DEFAULT.builder().setHeader().setSkipHeaderRecord(true).get();
-        try (Reader in = new InputStreamReader(
-                Drawer.class.getResourceAsStream("drawer.csv"), StandardCharsets.UTF_8)) {
+        CSVFormat format = CSVFormat.DEFAULT
+                .builder()
+                .setHeader()
+                .setSkipHeaderRecord(true)
+                .get();
+        try (Reader in =
+                new InputStreamReader(Drawer.class.getResourceAsStream("drawer.csv"), StandardCharsets.UTF_8)) {
             for (CSVRecord row : format.parse(in)) {
                 parts.add(part(row));
             }

@@ -72,8 +72,7 @@ public sealed interface FeedChange extends Change<FeedRun> {
         @Override
         public FeedRun applyTo(FeedRun run) {
             FeedPart part = run.parts().get(index);
-            return run.withPart(
-                    index, radioSide ? part.withRadioSide(connector) : part.withAntennaSide(connector));
+            return run.withPart(index, radioSide ? part.withRadioSide(connector) : part.withAntennaSide(connector));
         }
 
         @Override

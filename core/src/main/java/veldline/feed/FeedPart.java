@@ -34,7 +34,11 @@ public record FeedPart(
         implements FeedPartBuilder.With {
 
     public static final Formula ADAPTER_LOSS = new Formula(
-            "Loss of a part", "As typed for this part, joints included.", "L", "a", "Typed by a person",
+            "Loss of a part",
+            "As typed for this part, joints included.",
+            "L",
+            "a",
+            "Typed by a person",
             "A clean joint takes about 0.1 dB");
 
     /** What sort of thing a part is. */

@@ -42,18 +42,26 @@ public record Joint(Connector radioSide, Connector antennaSide) {
     private Fact size() {
         boolean same = radioSide.family() == antennaSide.family();
         return new Fact(
-                "Series", radioSide.family().words(), antennaSide.family().words(), same ? Finding.Level.FITS : Finding.Level.STOP,
-                same ? "same " + radioSide.family().coupling()
-                        : radioSide.family().coupling() + " does not go onto " + antennaSide.family().coupling(),
+                "Series",
+                radioSide.family().words(),
+                antennaSide.family().words(),
+                same ? Finding.Level.FITS : Finding.Level.STOP,
+                same
+                        ? "same " + radioSide.family().coupling()
+                        : radioSide.family().coupling() + " does not go onto "
+                                + antennaSide.family().coupling(),
                 "sizes differ");
     }
 
     private Fact thread() {
         boolean good = radioSide.thread() != antennaSide.thread();
         return new Fact(
-                "Body thread", radioSide.thread().words(), antennaSide.thread().words(),
+                "Body thread",
+                radioSide.thread().words(),
+                antennaSide.thread().words(),
                 good ? Finding.Level.FITS : Finding.Level.STOP,
-                good ? "screw together"
+                good
+                        ? "screw together"
                         : radioSide.thread() == Connector.Thread.OUTSIDE
                                 ? "two outside threads cannot meet"
                                 : "two inside threads cannot meet",
@@ -64,26 +72,36 @@ public record Joint(Connector radioSide, Connector antennaSide) {
         boolean good = radioSide.contact() != antennaSide.contact();
         boolean pins = radioSide.contact() == Connector.Contact.PIN;
         return new Fact(
-                "Centre contact", radioSide.contact().words(), antennaSide.contact().words(),
+                "Centre contact",
+                radioSide.contact().words(),
+                antennaSide.contact().words(),
                 good ? Finding.Level.FITS : Finding.Level.STOP,
-                good ? "pin enters socket"
+                good
+                        ? "pin enters socket"
                         : pins ? "two pins push: no contact, bent pin" : "two sockets: nothing bridges the gap",
                 pins ? "pin meets pin" : "socket meets socket");
     }
 
     private Fact impedance() {
         boolean same = radioSide.ohms() == antennaSide.ohms();
-        boolean forced = !same && radioSide.family() == antennaSide.family() && radioSide.family() == Connector.Series.N;
+        boolean forced =
+                !same && radioSide.family() == antennaSide.family() && radioSide.family() == Connector.Series.N;
         return new Fact(
-                "Impedance", radioSide.ohms() + " Ω", antennaSide.ohms() + " Ω",
+                "Impedance",
+                radioSide.ohms() + " Ω",
+                antennaSide.ohms() + " Ω",
                 same ? Finding.Level.FITS : forced ? Finding.Level.STOP : Finding.Level.WATCH,
-                same ? "same on both sides"
-                        : forced ? "a 50 Ω pin spreads a 75 Ω socket for good" : "a 50 to 75 Ω step costs 0.18 dB, which is little",
+                same
+                        ? "same on both sides"
+                        : forced
+                                ? "a 50 Ω pin spreads a 75 Ω socket for good"
+                                : "a 50 to 75 Ω step costs 0.18 dB, which is little",
                 forced ? "50 Ω pin, 75 Ω socket" : "50 to 75 Ω");
     }
 
     private Fact ceiling(double frequency) {
-        double least = Math.min(radioSide.family().ceiling(), antennaSide.family().ceiling());
+        double least =
+                Math.min(radioSide.family().ceiling(), antennaSide.family().ceiling());
         Finding.Level level = least < frequency
                 ? Finding.Level.STOP
                 : least < CEILING_ROOM * frequency ? Finding.Level.WATCH : Finding.Level.FITS;
@@ -91,7 +109,10 @@ public record Joint(Connector radioSide, Connector antennaSide) {
                 ? veldline.quantity.NumberText.shown(least / 1e9, least % 1e9 == 0 ? 0 : 1) + " GHz"
                 : veldline.quantity.NumberText.shown(least / 1e6, 0) + " MHz";
         return new Fact(
-                "Ceiling", radioSide.family().words(), antennaSide.family().words(), level,
+                "Ceiling",
+                radioSide.family().words(),
+                antennaSide.family().words(),
+                level,
                 switch (level) {
                     case STOP -> "made for up to " + top + " only";
                     case WATCH -> "good to " + top + ", under 1.5 times the frequency";

@@ -55,19 +55,21 @@ public final class JobFile {
 
     public static Parts write(Job job) {
         Map<String, String> recordings = new LinkedHashMap<>();
-        JsonMapper mapper = mapper(new JsonSerializer<Series>() {
-            @Override
-            public void serialize(Series series, JsonGenerator out, SerializerProvider p) throws IOException {
-                String csv = ReadingsCsv.write(series);
-                String name = "recording-" + sha256(csv).substring(0, 12) + ".csv";
-                recordings.put(name, csv);
-                out.writeStartObject();
-                out.writeStringField("file", name);
-                out.writeNumberField("bytes", csv.getBytes(StandardCharsets.UTF_8).length);
-                out.writeStringField("sha256", sha256(csv));
-                out.writeEndObject();
-            }
-        }, null);
+        JsonMapper mapper = mapper(
+                new JsonSerializer<Series>() {
+                    @Override
+                    public void serialize(Series series, JsonGenerator out, SerializerProvider p) throws IOException {
+                        String csv = ReadingsCsv.write(series);
+                        String name = "recording-" + sha256(csv).substring(0, 12) + ".csv";
+                        recordings.put(name, csv);
+                        out.writeStartObject();
+                        out.writeStringField("file", name);
+                        out.writeNumberField("bytes", csv.getBytes(StandardCharsets.UTF_8).length);
+                        out.writeStringField("sha256", sha256(csv));
+                        out.writeEndObject();
+                    }
+                },
+                null);
         ObjectNode root = mapper.createObjectNode();
         root.put("format", "veldline job");
         root.put("version", MAJOR + "." + MINOR);
@@ -91,15 +93,17 @@ public final class JobFile {
         try {
             JsonNode root = mapper.readTree(json);
             if (root == null || !root.path("format").asText().equals("veldline job")) {
-                throw new FormatException("This is not a Veldline job; its first field must be “format”: “veldline job”");
+                throw new FormatException(
+                        "This is not a Veldline job; its first field must be “format”: “veldline job”");
             }
             String version = root.path("version").asText();
             if (!version.matches("\\d+\\.\\d+")) {
                 throw new FormatException("The file's version is “" + version + "”; it must be like 1.0");
             }
             if (Integer.parseInt(version.split("\\.")[0]) > MAJOR) {
-                throw new FormatException("The file is of version " + version + ", made by a newer program; this one reads "
-                        + MAJOR + "." + MINOR + ". Open it with the newer program");
+                throw new FormatException(
+                        "The file is of version " + version + ", made by a newer program; this one reads " + MAJOR + "."
+                                + MINOR + ". Open it with the newer program");
             }
             if (!root.path("job").isObject()) {
                 throw new FormatException("The file holds no “job”; it may have been cut short. Open an older copy");
@@ -108,7 +112,8 @@ public final class JobFile {
         } catch (JsonMappingException e) {
             throw new FormatException("At " + path(e) + ": " + plain(e));
         } catch (JsonProcessingException e) {
-            String where = e.getLocation() == null ? "" : "Line " + e.getLocation().getLineNr() + ": ";
+            String where =
+                    e.getLocation() == null ? "" : "Line " + e.getLocation().getLineNr() + ": ";
             throw new FormatException(where + "the file breaks off or is not JSON: " + e.getOriginalMessage());
         }
     }
@@ -131,7 +136,10 @@ public final class JobFile {
     private static String path(JsonMappingException e) {
         StringBuilder text = new StringBuilder();
         for (JsonMappingException.Reference r : e.getPath()) {
-            text.append(r.getFieldName() == null ? "[" + r.getIndex() + "]" : (text.isEmpty() ? "" : ".") + r.getFieldName());
+            text.append(
+                    r.getFieldName() == null
+                            ? "[" + r.getIndex() + "]"
+                            : (text.isEmpty() ? "" : ".") + r.getFieldName());
         }
         return text.isEmpty() ? "the job" : text.toString();
     }

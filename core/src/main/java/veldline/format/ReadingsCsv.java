@@ -37,7 +37,8 @@ public final class ReadingsCsv {
 
     public static Contents read(String text) throws FormatException {
         char separator = text.lines().findFirst().orElse("").contains(";") ? ';' : ',';
-        CSVFormat format = CSVFormat.DEFAULT.builder()
+        CSVFormat format = CSVFormat.DEFAULT
+                .builder()
                 .setDelimiter(separator)
                 .setHeader()
                 .setSkipHeaderRecord(true)
@@ -47,9 +48,9 @@ public final class ReadingsCsv {
                 .get();
         try (CSVParser parser = format.parse(new StringReader(text))) {
             List<String> names = parser.getHeaderNames();
-            String level = find(names, LEVEL).orElseThrow(() -> new FormatException(
-                    "No column is headed level_dbm, rssi or signal; there are: " + String.join(", ", names)
-                            + ". Head the level's column level_dbm"));
+            String level = find(names, LEVEL)
+                    .orElseThrow(() -> new FormatException("No column is headed level_dbm, rssi or signal; there are: "
+                            + String.join(", ", names) + ". Head the level's column level_dbm"));
             Optional<String> time = find(names, TIME);
             Optional<String> tide = find(names, TIDE);
             return rows(parser, level, time, tide, separator == ';');
@@ -80,9 +81,10 @@ public final class ReadingsCsv {
                 if (value.isPresent() && (value.get() < LOWEST || value.get() > HIGHEST)) {
                     throw new FormatException("says " + cell + " dBm, which no radio reads");
                 }
-                Optional<Double> height = tide.isPresent() && !cell(r, tide.get()).isEmpty()
-                        ? Optional.of(number(r, tide.get(), commaDecimal))
-                        : Optional.empty();
+                Optional<Double> height =
+                        tide.isPresent() && !cell(r, tide.get()).isEmpty()
+                                ? Optional.of(number(r, tide.get(), commaDecimal))
+                                : Optional.empty();
                 readings.add(new Reading(seconds, value, height));
                 last = seconds;
                 row++;
@@ -91,11 +93,12 @@ public final class ReadingsCsv {
             }
         }
         if (readings.isEmpty()) {
-            throw new FormatException("No line holds a reading"
-                    + (leftOut.isEmpty() ? "" : "; " + leftOut.get(0)) + ". Give lines such as 0,-71,1.2");
+            throw new FormatException("No line holds a reading" + (leftOut.isEmpty() ? "" : "; " + leftOut.get(0))
+                    + ". Give lines such as 0,-71,1.2");
         }
-        String mapping = "Level from “" + level + "”, time from " + time.map(t -> "“" + t + "”").orElse("line numbers")
-                + ", tide from " + tide.map(t -> "“" + t + "”").orElse("nowhere");
+        String mapping = "Level from “" + level + "”, time from "
+                + time.map(t -> "“" + t + "”").orElse("line numbers") + ", tide from "
+                + tide.map(t -> "“" + t + "”").orElse("nowhere");
         return new Contents(new Series(readings), mapping, List.copyOf(leftOut));
     }
 

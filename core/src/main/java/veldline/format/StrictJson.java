@@ -31,7 +31,8 @@ final class StrictJson {
         } catch (JsonProcessingException e) {
             String where = e.getLocation() == null
                     ? ""
-                    : "Line " + e.getLocation().getLineNr() + ", column " + e.getLocation().getColumnNr() + ": ";
+                    : "Line " + e.getLocation().getLineNr() + ", column "
+                            + e.getLocation().getColumnNr() + ": ";
             throw new FormatException(where + "this is not JSON: " + e.getOriginalMessage());
         }
     }
@@ -46,8 +47,8 @@ final class StrictJson {
         node.fieldNames().forEachRemaining(unknown::add);
         unknown.removeAll(names);
         if (!unknown.isEmpty()) {
-            throw new FormatException(path() + " has the unknown field “" + unknown.iterator().next()
-                    + "”; known are " + String.join(", ", new TreeSet<>(names)));
+            throw new FormatException(path() + " has the unknown field “"
+                    + unknown.iterator().next() + "”; known are " + String.join(", ", new TreeSet<>(names)));
         }
         return this;
     }
@@ -57,8 +58,8 @@ final class StrictJson {
     }
 
     FormatException wrong(String name, String expected) {
-        return new FormatException(at(name) + " is " + (node.has(name) ? node.get(name).toString() : "missing")
-                + "; it must be " + expected);
+        return new FormatException(at(name) + " is "
+                + (node.has(name) ? node.get(name).toString() : "missing") + "; it must be " + expected);
     }
 
     private String at(String name) {

@@ -18,10 +18,22 @@ import veldline.field.wire.WireModel;
  */
 public final class WireModelFile {
     private static final Set<String> MODEL = Set.of(
-            "name", "description", "frequency_mhz", "wires", "sources", "loads", "ground", "conductivity_s_per_m",
+            "name",
+            "description",
+            "frequency_mhz",
+            "wires",
+            "sources",
+            "loads",
+            "ground",
+            "conductivity_s_per_m",
             "boresight",
             // A reference's own results: read past, never used.
-            "expected", "tolerance", "tolerance_coarse", "published", "set", "units");
+            "expected",
+            "tolerance",
+            "tolerance_coarse",
+            "published",
+            "set",
+            "units");
 
     /**
      * A model and the frequencies asked for.
@@ -80,7 +92,12 @@ public final class WireModelFile {
             }
         }
         WireModel model = new WireModel(
-                m.text("name", ""), wires, sources, loads, ground(m), m.optionalNumber("conductivity_s_per_m"),
+                m.text("name", ""),
+                wires,
+                sources,
+                loads,
+                ground(m),
+                m.optionalNumber("conductivity_s_per_m"),
                 boresight);
         return new Case(model, megahertz.stream().map(f -> f * 1e6).toList(), megahertz.size() > 1);
     }
@@ -140,7 +157,10 @@ public final class WireModelFile {
             throw l.wrong("type", "“series” or “parallel”");
         }
         Load load = new Load(
-                port(l), type.equals("parallel"), l.optionalNumber("r_ohm"), l.optionalNumber("l_h"),
+                port(l),
+                type.equals("parallel"),
+                l.optionalNumber("r_ohm"),
+                l.optionalNumber("l_h"),
                 l.optionalNumber("c_f"));
         if (load.ohms().isEmpty() && load.henries().isEmpty() && load.farads().isEmpty()) {
             throw new FormatException(l.path() + " has none of r_ohm, l_h and c_f; give at least one");

@@ -41,8 +41,8 @@ public final class SimulatedReceiver implements Closeable {
     private void serve() {
         while (!server.isClosed()) {
             try (Socket socket = server.accept();
-                    BufferedReader in = new BufferedReader(
-                            new InputStreamReader(socket.getInputStream(), StandardCharsets.UTF_8));
+                    BufferedReader in =
+                            new BufferedReader(new InputStreamReader(socket.getInputStream(), StandardCharsets.UTF_8));
                     Writer out = new OutputStreamWriter(socket.getOutputStream(), StandardCharsets.UTF_8)) {
                 socket.setTcpNoDelay(true);
                 String line;
@@ -63,8 +63,12 @@ public final class SimulatedReceiver implements Closeable {
             case "READ" -> {
                 Reading r = world.next(interval, step);
                 yield String.format(
-                        Locale.ROOT, "LEVEL %.1f %s %s", r.seconds(),
-                        r.levelDbm().map(v -> String.format(Locale.ROOT, "%.2f", v)).orElse("-"),
+                        Locale.ROOT,
+                        "LEVEL %.1f %s %s",
+                        r.seconds(),
+                        r.levelDbm()
+                                .map(v -> String.format(Locale.ROOT, "%.2f", v))
+                                .orElse("-"),
                         r.tide().map(v -> String.format(Locale.ROOT, "%.2f", v)).orElse("-"));
             }
             default -> "ERROR unknown word “" + line + "”; NAME and READ are known";

@@ -40,8 +40,12 @@ public final class World {
         public static Hidden drawn(long seed) {
             RandomGenerator r = RandomGeneratorFactory.of("L64X128MixRandom").create(seed);
             return new Hidden(
-                    -0.2 + 0.3 * r.nextGaussian(), 0.2 + 0.1 * r.nextDouble(), 0.05 * r.nextGaussian(),
-                    1.3 + 0.4 * r.nextDouble(), 400 + 400 * r.nextDouble(), 0.01);
+                    -0.2 + 0.3 * r.nextGaussian(),
+                    0.2 + 0.1 * r.nextDouble(),
+                    0.05 * r.nextGaussian(),
+                    1.3 + 0.4 * r.nextDouble(),
+                    400 + 400 * r.nextDouble(),
+                    0.01);
         }
     }
 
@@ -69,14 +73,17 @@ public final class World {
     public double meanLevel(double tide) {
         double frequency = job.brief().frequency().value();
         double distance = job.brief().distance().value();
-        TwoRay ray = new TwoRay(frequency, distance, job.brief().surface(), job.yagi().upright());
+        TwoRay ray = new TwoRay(
+                frequency, distance, job.brief().surface(), job.yagi().upright());
         double near = job.nearRun().lossDb(frequency) + hidden.extraLoss;
         return job.brief().near().radio().power().value()
                 - near
                 + gainDbi
                 + hidden.gainError
                 - FreeSpace.lossDb(distance, frequency)
-                + ray.bounceDb(nearHeight + hidden.heightError - tide, job.brief().far().height().value() - tide)
+                + ray.bounceDb(
+                        nearHeight + hidden.heightError - tide,
+                        job.brief().far().height().value() - tide)
                 + job.farAntenna().gain().value()
                 - 1.0 // claims run high
                 - job.farRun().lossDb(frequency);

@@ -37,6 +37,16 @@ public record History(List<Step> steps, int at) {
         return new History(kept, kept.size() - 1);
     }
 
+    /** One gesture is one edit: what went on under the pointer takes the place of what it had come to before. */
+    public History going(JobChange change) {
+        if (at == 0) {
+            return after(change);
+        }
+        List<Step> kept = new ArrayList<>(steps.subList(0, at));
+        kept.add(new Step(change.applyTo(job()), change.label()));
+        return new History(kept, at);
+    }
+
     public History undo() {
         return at == 0 ? this : new History(steps, at - 1);
     }
@@ -51,6 +61,8 @@ public record History(List<Step> steps, int at) {
     }
 
     public Optional<String> redoLabel() {
-        return at == steps.size() - 1 ? Optional.empty() : Optional.of(steps.get(at + 1).label());
+        return at == steps.size() - 1
+                ? Optional.empty()
+                : Optional.of(steps.get(at + 1).label());
     }
 }

@@ -40,9 +40,7 @@ public sealed interface JobChange extends Change<Job> {
     record OfRun(boolean near, FeedChange change) implements JobChange {
         @Override
         public Job applyTo(Job job) {
-            return near
-                    ? job.withNearRun(change.applyTo(job.nearRun()))
-                    : job.withFarRun(change.applyTo(job.farRun()));
+            return near ? job.withNearRun(change.applyTo(job.nearRun())) : job.withFarRun(change.applyTo(job.farRun()));
         }
 
         @Override

@@ -49,7 +49,9 @@ public record Reactor(boolean coil, double value, double q) {
         double nano = value * 1e9;
         double pico = value * 1e12;
         if (coil) {
-            return nano < 1000 ? NumberText.shown(nano, nano < 10 ? 1 : 0) + " nH" : NumberText.shown(nano / 1000, 1) + " µH";
+            return nano < 1000
+                    ? NumberText.shown(nano, nano < 10 ? 1 : 0) + " nH"
+                    : NumberText.shown(nano / 1000, 1) + " µH";
         }
         return pico < 1000 ? NumberText.shown(pico, pico < 10 ? 1 : 0) + " pF" : NumberText.shown(nano, 1) + " nF";
     }

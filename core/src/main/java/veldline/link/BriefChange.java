@@ -34,7 +34,9 @@ public sealed interface BriefChange extends Change<Brief> {
     record Height(boolean near, Quantity to) implements BriefChange {
         @Override
         public Brief applyTo(Brief b) {
-            return near ? b.withNear(b.near().withHeight(to)) : b.withFar(b.far().withHeight(to));
+            return near
+                    ? b.withNear(b.near().withHeight(to))
+                    : b.withFar(b.far().withHeight(to));
         }
 
         @Override

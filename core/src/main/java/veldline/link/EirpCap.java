@@ -7,7 +7,11 @@ import veldline.explain.Worked;
 /** A plain cap on EIRP: every decibel of antenna gain is a decibel less at the radio. */
 record EirpCap(String id, String title, String jurisdiction, Band bandIs, double capDbm) implements PowerProfile {
     private static final Formula CAP = new Formula(
-            "Most EIRP", "The rule caps what leaves the antenna, whatever the antenna.", "E", "a", "The chosen profile",
+            "Most EIRP",
+            "The rule caps what leaves the antenna, whatever the antenna.",
+            "E",
+            "a",
+            "The chosen profile",
             "As the rule says; check that it holds at your place and for your use");
 
     @Override
@@ -18,7 +22,9 @@ record EirpCap(String id, String title, String jurisdiction, Band bandIs, double
     @Override
     public Ruling ruling(double gainDbi, Brief brief) {
         return new Ruling(
-                Optional.of(Worked.of(CAP).typed("a", "cap of " + jurisdiction, capDbm, "dBm", 1).gives(capDbm, "dBm", 1)),
+                Optional.of(Worked.of(CAP)
+                        .typed("a", "cap of " + jurisdiction, capDbm, "dBm", 1)
+                        .gives(capDbm, "dBm", 1)),
                 title + " (" + jurisdiction + ")");
     }
 }

@@ -45,7 +45,11 @@ public final class GainWindow {
                 .computed("l", "path takes", path.value(), "dB", 3)
                 .computed("w", "worst tide below the middle one", worstBelow, "dB", 3)
                 .computed("g", "far antenna adds", farGain, "dBi", 3)
-                .gives(floor + margin - (power - nearLoss - farLoss - path.value() - worstBelow + farGain), "dBi", 1, 2);
+                .gives(
+                        floor + margin - (power - nearLoss - farLoss - path.value() - worstBelow + farGain),
+                        "dBi",
+                        1,
+                        2);
     }
 
     /**
@@ -63,7 +67,8 @@ public final class GainWindow {
         double high = 60;
         for (int i = 0; i < 60; i++) {
             double gain = 0.5 * (low + high);
-            double most = profile.at(frequency, gain, brief).mostEirp().orElseThrow().value();
+            double most =
+                    profile.at(frequency, gain, brief).mostEirp().orElseThrow().value();
             if (power - nearLoss + gain <= most) {
                 low = gain;
             } else {

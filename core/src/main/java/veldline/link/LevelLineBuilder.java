@@ -12,18 +12,39 @@ import veldline.feed.FeedRun;
 /** Sums the level from stop to stop. */
 public final class LevelLineBuilder {
     static final Formula SENT = new Formula(
-            "Power sent", "What the radio gives at its socket.", "P", "a", "Typed in Brief", "As its data sheet says, ±1 dB is usual");
+            "Power sent",
+            "What the radio gives at its socket.",
+            "P",
+            "a",
+            "Typed in Brief",
+            "As its data sheet says, ±1 dB is usual");
     static final Formula AFTER_LOSS = new Formula(
-            "Level behind a part", "The level before it less what it takes.", "P", "a − b", "Sum of decibels",
+            "Level behind a part",
+            "The level before it less what it takes.",
+            "P",
+            "a − b",
+            "Sum of decibels",
             "As good as its parts");
     static final Formula AFTER_GAIN = new Formula(
-            "Level behind an antenna", "The level before it and what it adds in the wanted direction.", "P", "a + b",
-            "Sum of decibels", "As good as its parts");
+            "Level behind an antenna",
+            "The level before it and what it adds in the wanted direction.",
+            "P",
+            "a + b",
+            "Sum of decibels",
+            "As good as its parts");
     static final Formula HEARD = new Formula(
-            "Floor", "The least level at which the radio still works.", "F", "a", "Typed in Brief",
+            "Floor",
+            "The least level at which the radio still works.",
+            "F",
+            "a",
+            "Typed in Brief",
             "As its data sheet says for the rate in use");
     static final Formula MARGIN = new Formula(
-            "Margin", "Level at the far radio over its floor.", "M", "a − b", "Sum of decibels",
+            "Margin",
+            "Level at the far radio over its floor.",
+            "M",
+            "a − b",
+            "Sum of decibels",
             "As good as the bounce: ±2 dB on calm water");
 
     private final double frequency;
@@ -35,12 +56,24 @@ public final class LevelLineBuilder {
     public LevelLineBuilder(double frequency, End near) {
         this.frequency = frequency;
         Worked sent = Worked.of(SENT)
-                .typed("a", "power of " + near.radio().name(), near.radio().power().value(), "dBm", 3)
+                .typed(
+                        "a",
+                        "power of " + near.radio().name(),
+                        near.radio().power().value(),
+                        "dBm",
+                        3)
                 .gives(near.radio().power().value(), "dBm", 1);
         this.level = sent;
         stops.add(new LevelLine.Stop(
-                "near-radio", LevelLine.Kind.RADIO, near.radio().name(), "sends", sent, sent.value(), sent,
-                Finding.Level.FITS, ""));
+                "near-radio",
+                LevelLine.Kind.RADIO,
+                near.radio().name(),
+                "sends",
+                sent,
+                sent.value(),
+                sent,
+                Finding.Level.FITS,
+                ""));
     }
 
     /** Walks a chain outwards ({@code near}) or inwards from the far antenna. */
@@ -59,7 +92,8 @@ public final class LevelLineBuilder {
                     cable ? LevelLine.Kind.CABLE : LevelLine.Kind.PART,
                     name,
                     loss);
-            boolean atThis = joint.filter(j -> near ? j == i || j == i + 1 && i == run.parts().size() - 1 : j == i + 1 || j == 0 && i == 0)
+            boolean atThis = joint.filter(j ->
+                            near ? j == i || j == i + 1 && i == run.parts().size() - 1 : j == i + 1 || j == 0 && i == 0)
                     .isPresent();
             if (atThis && broken.isEmpty()) {
                 breakHere(run, joint.get());
@@ -80,8 +114,18 @@ public final class LevelLineBuilder {
         int index = stops.size() - 1;
         broken = Optional.of(index);
         LevelLine.Stop s = stops.get(index);
-        stops.set(index, new LevelLine.Stop(
-                s.id(), s.kind(), s.name(), s.verb(), s.step(), s.before(), s.level(), Finding.Level.STOP, tag));
+        stops.set(
+                index,
+                new LevelLine.Stop(
+                        s.id(),
+                        s.kind(),
+                        s.name(),
+                        s.verb(),
+                        s.step(),
+                        s.before(),
+                        s.level(),
+                        Finding.Level.STOP,
+                        tag));
     }
 
     public LevelLineBuilder antenna(String id, String name, Worked gain) {
@@ -127,8 +171,15 @@ public final class LevelLineBuilder {
                 .from("b", "floor", hears)
                 .gives(level.value() - floor, "dB", 1, 2);
         stops.add(new LevelLine.Stop(
-                "far-radio", LevelLine.Kind.RECEIVER, far.radio().name(), "hears from", hears, level.value(), level,
-                Finding.Level.FITS, ""));
+                "far-radio",
+                LevelLine.Kind.RECEIVER,
+                far.radio().name(),
+                "hears from",
+                hears,
+                level.value(),
+                level,
+                Finding.Level.FITS,
+                ""));
         return new LevelLine(
                 List.copyOf(stops), path, mostEirp, floor, floor + marginWanted, margin, worstBelow, broken);
     }

@@ -33,7 +33,9 @@ final class LicencePower implements PowerProfile {
     public Ruling ruling(double gainDbi, Brief brief) {
         double cap = brief.licence().value();
         return new Ruling(
-                Optional.of(Worked.of(TYPED).typed("a", "EIRP the licence allows", cap, "dBm", 2).gives(cap, "dBm", 1)),
+                Optional.of(Worked.of(TYPED)
+                        .typed("a", "EIRP the licence allows", cap, "dBm", 2)
+                        .gives(cap, "dBm", 1)),
                 "The station's own licence");
     }
 }

@@ -19,7 +19,8 @@ public final class PathLoss {
 
     public static Worked typical(Brief brief) {
         TideCurve tide = brief.tideCurve();
-        Worked free = FreeSpace.worked(brief.distance().value(), brief.frequency().value());
+        Worked free =
+                FreeSpace.worked(brief.distance().value(), brief.frequency().value());
         Worked bounce = tide.workedMiddle();
         return Worked.of(TYPICAL)
                 .from("a", "free space", free)

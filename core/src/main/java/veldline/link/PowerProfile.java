@@ -47,7 +47,8 @@ public interface PowerProfile {
         if (band().isPresent() && !band().get().holds(frequency)) {
             return new Ruling(
                     Optional.empty(),
-                    "This rule is for " + veldline.quantity.NumberText.shown(band().get().low() / 1e6, 0) + " to "
+                    "This rule is for "
+                            + veldline.quantity.NumberText.shown(band().get().low() / 1e6, 0) + " to "
                             + veldline.quantity.NumberText.shown(band().get().high() / 1e6, 1)
                             + " MHz; choose another in Brief");
         }

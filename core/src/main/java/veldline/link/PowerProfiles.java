@@ -14,18 +14,30 @@ public final class PowerProfiles {
                 new ReceiveOnly(),
                 new EirpCap("eirp-eu-2400", "EIRP cap 20 dBm", "Europe, ETSI EN 300 328", BAND_2400, 20),
                 new ConductedTrade(
-                        "fcc-2400-multipoint", "30 dBm and 6 dBi, many clients", "USA, 47 CFR 15.247(b)(4)", BAND_2400,
-                        30, 6, 1),
+                        "fcc-2400-multipoint",
+                        "30 dBm and 6 dBi, many clients",
+                        "USA, 47 CFR 15.247(b)(4)",
+                        BAND_2400,
+                        30,
+                        6,
+                        1),
                 new ConductedTrade(
-                        "fcc-2400-fixed", "30 dBm and 6 dBi, one fixed far end", "USA, 47 CFR 15.247(c)(1)(i)",
-                        BAND_2400, 30, 6, 3),
+                        "fcc-2400-fixed",
+                        "30 dBm and 6 dBi, one fixed far end",
+                        "USA, 47 CFR 15.247(c)(1)(i)",
+                        BAND_2400,
+                        30,
+                        6,
+                        3),
                 new LicencePower());
     }
 
     /** @throws IllegalArgumentException naming the ids there are */
     public static PowerProfile byId(String id) {
-        return all().stream().filter(p -> p.id().equals(id)).findFirst().orElseThrow(() -> new IllegalArgumentException(
-                "No power rule is called “" + id + "”; known are "
+        return all().stream()
+                .filter(p -> p.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("No power rule is called “" + id + "”; known are "
                         + String.join(", ", all().stream().map(PowerProfile::id).toList())));
     }
 }

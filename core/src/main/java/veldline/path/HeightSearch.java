@@ -34,7 +34,9 @@ public final class HeightSearch {
         return IntStream.rangeClosed(first, last)
                 .mapToObj(i -> new Found(
                         i * STEP,
-                        new TideCurve(now.ray(), i * STEP, now.h2(), now.range()).worst().bounceDb()))
+                        new TideCurve(now.ray(), i * STEP, now.h2(), now.range())
+                                .worst()
+                                .bounceDb()))
                 .max(Comparator.comparingDouble(Found::worstDb))
                 .filter(f -> f.worstDb >= worstNow + 1);
     }

@@ -19,8 +19,7 @@ public record TideCurve(TwoRay ray, double h1, double h2, double range) {
 
     public static final Formula MEDIAN = new Formula(
             "Bounce, middle of all tides",
-            "The bounce at every height of a tide that swings evenly; half the time it is above this"
-                    + " value.",
+            "The bounce at every height of a tide that swings evenly; half the time it is above this" + " value.",
             "B",
             "b",
             "ITU-R P.526-15 §3 at 171 tide heights",
@@ -49,11 +48,15 @@ public record TideCurve(TwoRay ray, double h1, double h2, double range) {
     }
 
     public Point worst() {
-        return points().stream().min(Comparator.comparingDouble(Point::bounceDb)).orElseThrow();
+        return points().stream()
+                .min(Comparator.comparingDouble(Point::bounceDb))
+                .orElseThrow();
     }
 
     public Point best() {
-        return points().stream().max(Comparator.comparingDouble(Point::bounceDb)).orElseThrow();
+        return points().stream()
+                .max(Comparator.comparingDouble(Point::bounceDb))
+                .orElseThrow();
     }
 
     /**
@@ -72,7 +75,9 @@ public record TideCurve(TwoRay ray, double h1, double h2, double range) {
     public Worked workedMiddle() {
         Point m = middle();
         return Worked.of(MEDIAN)
-                .from("b", "bounce with the tide at " + veldline.quantity.NumberText.shown(m.tide, 2) + " m",
+                .from(
+                        "b",
+                        "bounce with the tide at " + veldline.quantity.NumberText.shown(m.tide, 2) + " m",
                         ray.worked(h1 - m.tide, h2 - m.tide))
                 .gives(m.bounceDb, "dB", 1, 2);
     }

@@ -20,8 +20,7 @@ public final class Tilt {
 
     /** Degrees above the horizontal at the near end. */
     public static double degrees(double nearHeight, double farHeight, double distance) {
-        return Math.toDegrees(
-                Math.atan((farHeight - nearHeight) / distance - distance / 2 / EFFECTIVE_RADIUS));
+        return Math.toDegrees(Math.atan((farHeight - nearHeight) / distance - distance / 2 / EFFECTIVE_RADIUS));
     }
 
     public static Worked worked(double nearHeight, double farHeight, double distance) {

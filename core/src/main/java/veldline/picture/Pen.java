@@ -94,8 +94,7 @@ public final class Pen {
         return text(worked.shown(), x, y, anchor, 13, face, role, Origin.of(worked));
     }
 
-    public Pen text(
-            String text, double x, double y, Anchor anchor, double size, Face face, Role role, Origin origin) {
+    public Pen text(String text, double x, double y, Anchor anchor, double size, Face face, Role role, Origin origin) {
         return add(new Mark.Text(text, x, y, anchor, size, face, role, origin));
     }
 

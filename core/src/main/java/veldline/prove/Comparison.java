@@ -55,8 +55,7 @@ public record Comparison(Worked difference, Worked half, double beforeCount, dou
      * @param confidence 0 to 1
      * @throws IllegalArgumentException if either has fewer than 8 readings or they share no height of the tide
      */
-    public static Comparison of(
-            Series before, Series after, ProvePlan.LineUp lineUp, double step, double confidence) {
+    public static Comparison of(Series before, Series after, ProvePlan.LineUp lineUp, double step, double confidence) {
         Sorted b = new Sorted(before, lineUp);
         Sorted a = new Sorted(after, lineUp);
         if (b.levels.size() < 8 || a.levels.size() < 8) {
@@ -137,7 +136,8 @@ public record Comparison(Worked difference, Worked half, double beforeCount, dou
             // Classes of a fixed height, so that both recordings are cut alike.
             double height = Math.max(0.05, Math.ceil(most * 10) / 10 / CLASSES);
             for (Reading r : series.readings()) {
-                if (r.levelDbm().isEmpty() || lineUp == ProvePlan.LineUp.TIDE && r.tide().isEmpty()) {
+                if (r.levelDbm().isEmpty()
+                        || lineUp == ProvePlan.LineUp.TIDE && r.tide().isEmpty()) {
                     continue;
                 }
                 int c = lineUp == ProvePlan.LineUp.TIDE

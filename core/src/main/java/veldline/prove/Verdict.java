@@ -53,7 +53,9 @@ public enum Verdict {
                 .toList();
         int rounds = 0;
         for (int i = 0; i + 2 < turns.size(); i++) {
-            if (turns.get(i).equals(a) && turns.get(i + 1).equals(b) && turns.get(i + 2).equals(a)) {
+            if (turns.get(i).equals(a)
+                    && turns.get(i + 1).equals(b)
+                    && turns.get(i + 2).equals(a)) {
                 rounds++;
             }
         }

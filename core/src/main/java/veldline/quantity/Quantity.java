@@ -36,7 +36,8 @@ public record Quantity(String number, Unit unit) {
     /** One step of the last digit shown, up or down; a fraction of an inch moves by 1/32. */
     public Quantity nudged(int steps) {
         if (number.contains("/")) {
-            return new Quantity(InchFraction.ofInches(inUnit() + steps / 32.0, 32).text(), unit);
+            return new Quantity(
+                    InchFraction.ofInches(inUnit() + steps / 32.0, 32).text(), unit);
         }
         int point = number.indexOf('.');
         int decimals = point < 0 ? 0 : number.length() - point - 1;

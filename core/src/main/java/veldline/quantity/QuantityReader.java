@@ -35,8 +35,7 @@ public final class QuantityReader {
         if (!shape.matches()) {
             return new Reading.Refused("“" + text.strip() + "” is not a number; " + example());
         }
-        Optional<Unit> unit =
-                shape.group(2).isBlank() ? Optional.of(usual) : Unit.named(shape.group(2));
+        Optional<Unit> unit = shape.group(2).isBlank() ? Optional.of(usual) : Unit.named(shape.group(2));
         if (unit.isEmpty()) {
             return new Reading.Refused("No unit is called “" + shape.group(2).strip() + "”; " + example());
         }

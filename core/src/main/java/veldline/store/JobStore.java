@@ -42,8 +42,7 @@ public final class JobStore {
      * @throws IOException when it cannot be read
      */
     public Job open() throws IOException, FormatException {
-        return JobFile.read(
-                Files.readString(file), name -> Files.readString(folder().resolve(name)));
+        return JobFile.read(Files.readString(file), name -> Files.readString(folder().resolve(name)));
     }
 
     /** Writes recordings first, then the job that names them, so that a crash between leaves the old job whole. */

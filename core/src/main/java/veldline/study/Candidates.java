@@ -33,15 +33,26 @@ public final class Candidates {
     private static final double FAR_SHORT = 3;
 
     static final Formula GAIN = new Formula(
-            "Gain", "Power straight ahead over what would be there if it went everywhere alike.", "G",
-            "10·log10(4·pi·u ÷ p)", "Thin-wire currents by the method of moments (Harrington 1968)",
+            "Gain",
+            "Power straight ahead over what would be there if it went everywhere alike.",
+            "G",
+            "10·log10(4·pi·u ÷ p)",
+            "Thin-wire currents by the method of moments (Harrington 1968)",
             "Within 0.1 dB of converged references; the cut and the boom add the rest");
     static final Formula EFFECTIVE = new Formula(
-            "Gain towards the far end", "A turning wave loses 3 dB to a flat or upright antenna.", "G", "g − c",
-            "IEEE Std 149 §11", "As good as the gain");
+            "Gain towards the far end",
+            "A turning wave loses 3 dB to a flat or upright antenna.",
+            "G",
+            "g − c",
+            "IEEE Std 149 §11",
+            "As good as the gain");
     static final Formula MARGIN = new Formula(
-            "Margin at the worst tide", "What this gain has over the gain needed, on top of the margin wanted.", "M",
-            "w + g − n", "The line", "±2 dB on calm water");
+            "Margin at the worst tide",
+            "What this gain has over the gain needed, on top of the margin wanted.",
+            "M",
+            "w + g − n",
+            "The line",
+            "±2 dB on calm water");
 
     private Candidates() {}
 
@@ -56,7 +67,9 @@ public final class Candidates {
             found.add(judge(s, a));
         }
         found.sort(Comparator.comparing(Candidate::level)
-                .thenComparing(Comparator.comparingDouble((Candidate c) -> c.margin().value()).reversed()));
+                .thenComparing(
+                        Comparator.comparingDouble((Candidate c) -> c.margin().value())
+                                .reversed()));
         return found;
     }
 
@@ -115,7 +128,11 @@ public final class Candidates {
         }
         Optional<YagiShape> yagi = s.family() instanceof Yagi
                 ? Optional.of(Yagi.forBoom(
-                        frequency, s.length(), a.job().yagi().diameter(), a.job().yagi().metal(), a.job().yagi().upright()))
+                        frequency,
+                        s.length(),
+                        a.job().yagi().diameter(),
+                        a.job().yagi().metal(),
+                        a.job().yagi().upright()))
                 : Optional.empty();
         return new Candidate(s, gain, effective, margin, level, reason, yagi);
     }

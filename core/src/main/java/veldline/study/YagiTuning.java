@@ -2,6 +2,7 @@ package veldline.study;
 
 import java.util.concurrent.CancellationException;
 import org.hipparchus.analysis.MultivariateFunction;
+import org.hipparchus.complex.Complex;
 import org.hipparchus.exception.MathIllegalStateException;
 import org.hipparchus.optim.InitialGuess;
 import org.hipparchus.optim.MaxEval;
@@ -9,7 +10,6 @@ import org.hipparchus.optim.nonlinear.scalar.GoalType;
 import org.hipparchus.optim.nonlinear.scalar.ObjectiveFunction;
 import org.hipparchus.optim.nonlinear.scalar.noderiv.NelderMeadSimplex;
 import org.hipparchus.optim.nonlinear.scalar.noderiv.SimplexOptimizer;
-import org.hipparchus.complex.Complex;
 import veldline.antenna.Yagi;
 import veldline.antenna.YagiShape;
 import veldline.field.pattern.RadiatedField;
@@ -47,8 +47,7 @@ public final class YagiTuning {
     private YagiTuning() {}
 
     /** The best Yagi found with the same number of elements and no longer a boom than allowed. */
-    public static YagiShape improve(
-            YagiShape start, double frequency, double mostBoom, Goal goal, Progress progress) {
+    public static YagiShape improve(YagiShape start, double frequency, double mostBoom, Goal goal, Progress progress) {
         Yagi.Rule first = Yagi.Rule.START;
         double[] guess = {first.reflector(), first.first(), first.taper(), first.driven(), 1};
         Search search = new Search(start, frequency, mostBoom, goal, progress);
@@ -95,8 +94,13 @@ public final class YagiTuning {
             YagiShape shape;
             try {
                 shape = Yagi.shape(
-                                frequency, start.elements().size(), start.diameter(), start.metal(), start.upright(),
-                                new Yagi.Rule(p[0], p[1], p[2], p[3], Math.max(0.5, p[4])), 1)
+                                frequency,
+                                start.elements().size(),
+                                start.diameter(),
+                                start.metal(),
+                                start.upright(),
+                                new Yagi.Rule(p[0], p[1], p[2], p[3], Math.max(0.5, p[4])),
+                                1)
                         .withBoom(start.boom())
                         .withBoomDiameter(start.boomDiameter());
                 FieldSolution s = new FieldSolver(

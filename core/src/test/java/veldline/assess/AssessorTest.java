@@ -39,18 +39,24 @@ class AssessorTest {
     @Test
     void anEditRunsOnlyTheStagesItChanges() {
         Map<JobChange, List<String>> table = Map.of(
-                new JobChange.OfRun(true, new FeedChange.CableLength(1, q("4", Unit.M))), List.of("feed"),
-                brief(new BriefChange.Tide(q("2", Unit.M))), List.of("path"),
-                brief(new BriefChange.Power(q("15", Unit.DBM))), List.of("path"),
-                new JobChange.OfRaise(new RaiseChange.Mast(q("6", Unit.M))), List.of(),
-                new JobChange.OfProve(new ProveChange.Compare(0, 1)), List.of("prove"),
-                new JobChange.Match(Job.Matching.L_NETWORK), List.of("match"),
+                new JobChange.OfRun(true, new FeedChange.CableLength(1, q("4", Unit.M))),
+                List.of("feed"),
+                brief(new BriefChange.Tide(q("2", Unit.M))),
+                List.of("path"),
+                brief(new BriefChange.Power(q("15", Unit.DBM))),
+                List.of("path"),
+                new JobChange.OfRaise(new RaiseChange.Mast(q("6", Unit.M))),
+                List.of(),
+                new JobChange.OfProve(new ProveChange.Compare(0, 1)),
+                List.of("prove"),
+                new JobChange.Match(Job.Matching.L_NETWORK),
+                List.of("match"),
                 new JobChange.OfYagi(new YagiChange.ElementLength(4, q("51", Unit.MM))),
-                        List.of("antenna", "match", "other feed", "sweep"),
+                List.of("antenna", "match", "other feed", "sweep"),
                 new JobChange.OfYagi(new YagiChange.FeedKind(YagiShape.Feed.FOLDED)),
-                        List.of("antenna", "match", "other feed", "sweep"),
+                List.of("antenna", "match", "other feed", "sweep"),
                 brief(new BriefChange.Frequency(q("2442", Unit.MHZ))),
-                        List.of("antenna", "feed", "match", "other feed", "path", "sweep"));
+                List.of("antenna", "feed", "match", "other feed", "path", "sweep"));
         table.forEach((change, expected) -> {
             Assessor assessor = new Assessor();
             assessor.assess(JOB);
@@ -65,7 +71,9 @@ class AssessorTest {
             Map<String, Integer> after = new HashMap<>(assessor.runs());
             assessor.assess(JOB);
             assessor.assess(edited);
-            assertThat(assessor.runs()).as("undo and redo of " + change.label() + " are free").isEqualTo(after);
+            assertThat(assessor.runs())
+                    .as("undo and redo of " + change.label() + " are free")
+                    .isEqualTo(after);
         });
     }
 
@@ -77,12 +85,15 @@ class AssessorTest {
             if (s.kind() == LevelLine.Kind.RADIO || s.kind() == LevelLine.Kind.RECEIVER) {
                 continue;
             }
-            level += s.kind() == LevelLine.Kind.ANTENNA ? s.step().value() : -s.step().value();
+            level += s.kind() == LevelLine.Kind.ANTENNA
+                    ? s.step().value()
+                    : -s.step().value();
             assertThat(s.level().value()).as(s.name()).isCloseTo(level, within(1e-9));
         }
         assertThat(a.line().margin().value()).isCloseTo(level + 80, within(1e-9));
         // Gain exactly as needed leaves exactly the margin wanted at the worst tide.
-        double spare = a.antenna().value().orElseThrow().gain().value() - a.needed().value();
+        double spare =
+                a.antenna().value().orElseThrow().gain().value() - a.needed().value();
         assertThat(a.line().margin().value() - a.line().worstBelow() - 12).isCloseTo(spare, within(1e-9));
     }
 
@@ -90,9 +101,15 @@ class AssessorTest {
     void radiatedPowerCountsTheFeederAndTheProfile() {
         Assessment a = new Assessor().assess(JOB);
         assertThat(a.eirp().orElseThrow().value())
-                .isCloseTo(16 - a.nearFeed().total().value() + a.antenna().value().orElseThrow().gain().value(), within(1e-9));
-        Assessment europe = new Assessor().assess(brief(new BriefChange.Profile("eirp-eu-2400")).applyTo(JOB));
-        assertThat(europe.of(Step.SHAPE)).anyMatch(f -> f.level() == Finding.Level.STOP && f.tag().contains("over limit"));
+                .isCloseTo(
+                        16
+                                - a.nearFeed().total().value()
+                                + a.antenna().value().orElseThrow().gain().value(),
+                        within(1e-9));
+        Assessment europe = new Assessor()
+                .assess(brief(new BriefChange.Profile("eirp-eu-2400")).applyTo(JOB));
+        assertThat(europe.of(Step.SHAPE))
+                .anyMatch(f -> f.level() == Finding.Level.STOP && f.tag().contains("over limit"));
         Finding.Remedy lower = europe.of(Step.SHAPE).stream()
                 .flatMap(f -> f.remedies().stream())
                 .findFirst()
@@ -104,10 +121,12 @@ class AssessorTest {
 
     @Test
     void aRuleOutsideItsBandIsNotApplied() {
-        Job other = brief(new BriefChange.Frequency(q("868.3", Unit.MHZ))).applyTo(brief(new BriefChange.Profile("fcc-2400-fixed")).applyTo(JOB));
+        Job other = brief(new BriefChange.Frequency(q("868.3", Unit.MHZ)))
+                .applyTo(brief(new BriefChange.Profile("fcc-2400-fixed")).applyTo(JOB));
         Assessment a = new Assessor().assess(other);
         assertThat(a.mostEirp()).isEmpty();
-        assertThat(a.of(Step.BRIEF)).anyMatch(f -> f.level() == Finding.Level.UNKNOWN && f.lead().contains("not checked"));
+        assertThat(a.of(Step.BRIEF))
+                .anyMatch(f -> f.level() == Finding.Level.UNKNOWN && f.lead().contains("not checked"));
     }
 
     @Test
@@ -127,7 +146,10 @@ class AssessorTest {
         Assessment a = new Assessor().assess(high);
         assertThat(a.path().worstAt().bounceDb()).isLessThan(-15);
         assertThat(a.path().worstAt().tide()).isLessThan(1);
-        Finding tide = a.of(Step.BRIEF).stream().filter(f -> !f.remedies().isEmpty()).findFirst().orElseThrow();
+        Finding tide = a.of(Step.BRIEF).stream()
+                .filter(f -> !f.remedies().isEmpty())
+                .findFirst()
+                .orElseThrow();
         Job lowered = JobChange.lift(tide.remedies().get(0).change(), true).applyTo(high);
         assertThat(lowered.brief().near().height().value()).isCloseTo(8, within(1.0));
         assertThat(new Assessor().assess(lowered).path().worstAt().bounceDb()).isGreaterThan(0);
@@ -136,7 +158,10 @@ class AssessorTest {
     @Test
     void anImpossibleAntennaIsSaidSoAndTheRestStands() {
         YagiShape y = JOB.yagi();
-        Job crossed = JOB.withYagi(y.withElement(3, new YagiShape.Element(y.elements().get(2).position(), y.elements().get(3).length())));
+        Job crossed = JOB.withYagi(y.withElement(
+                3,
+                new YagiShape.Element(
+                        y.elements().get(2).position(), y.elements().get(3).length())));
         Assessment a = new Assessor().assess(crossed);
         assertThat(a.antenna()).isInstanceOf(Stage.Failed.class);
         assertThat(a.of(Step.SHAPE).get(0).level()).isEqualTo(Finding.Level.STOP);
@@ -159,7 +184,9 @@ class AssessorTest {
         assertThat(after.undoLabel()).contains("far antenna ‘10 dBi’");
         assertThat(after.undo().undo().job()).isEqualTo(JOB);
         assertThat(after.undo().undo().redo().redo().job()).isEqualTo(after.job());
-        assertThat(after.undo().after(one).redoLabel()).as("the same edit again changes nothing").contains("far antenna ‘10 dBi’");
+        assertThat(after.undo().after(one).redoLabel())
+                .as("the same edit again changes nothing")
+                .contains("far antenna ‘10 dBi’");
         assertThat(h.undo()).isSameAs(h);
         assertThat(Optional.of(h).flatMap(History::redoLabel)).isEmpty();
     }

@@ -52,7 +52,10 @@ class WorkedTest {
         assertThat(evaluate(w.numbers())).as(w.symbols() + " = " + w.numbers()).isCloseTo(w.value(), within(lastDigit));
         assertThat(w.formula().source()).isNotBlank();
         assertThat(w.formula().goodTo()).isNotBlank();
-        assertThat(String.join("\n", w.lines())).contains(w.shown()).doesNotContain("= null").doesNotContain("NaN");
+        assertThat(String.join("\n", w.lines()))
+                .contains(w.shown())
+                .doesNotContain("= null")
+                .doesNotContain("NaN");
     }
 
     private static double evaluate(String printed) throws Exception {
@@ -67,8 +70,9 @@ class WorkedTest {
                 .replace("sin(", "SINR(")
                 .replace("abs(", "ABS(")
                 .replaceAll("\\bpi\\b", "PI");
-        ExpressionConfiguration configuration =
-                ExpressionConfiguration.builder().mathContext(MathContext.DECIMAL64).build();
+        ExpressionConfiguration configuration = ExpressionConfiguration.builder()
+                .mathContext(MathContext.DECIMAL64)
+                .build();
         return new Expression(plain, configuration).evaluate().getNumberValue().doubleValue();
     }
 

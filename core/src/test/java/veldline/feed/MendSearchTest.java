@@ -22,7 +22,8 @@ class MendSearchTest {
     @Test
     void theDrawerHoldsAtLeastFortyPartsOfDifferentKinds() {
         assertThat(Drawer.parts()).hasSizeGreaterThanOrEqualTo(40);
-        assertThat(Drawer.parts().stream().map(FeedPart::id).distinct()).hasSize(Drawer.parts().size());
+        assertThat(Drawer.parts().stream().map(FeedPart::id).distinct())
+                .hasSize(Drawer.parts().size());
     }
 
     @Test
@@ -51,8 +52,7 @@ class MendSearchTest {
 
     @Test
     void aPartTooManyIsTakenOut() {
-        FeedRun wrong = new FeedRun(
-                RADIO, List.of(Drawer.part("a-smarn-nj"), Drawer.part("a-nn-nn"), CABLE), ANTENNA);
+        FeedRun wrong = new FeedRun(RADIO, List.of(Drawer.part("a-smarn-nj"), Drawer.part("a-nn-nn"), CABLE), ANTENNA);
         assertThat(search.mends(wrong, F).get(0).change()).isEqualTo(new FeedChange.Remove(1));
     }
 
@@ -86,7 +86,9 @@ class MendSearchTest {
     @Test
     void lossGrowsWithLengthAndFrequency() {
         FeedPart longer = CABLE.withLength(Optional.of(Quantity.of("7", Unit.M)));
-        assertThat(longer.workedLoss(F).value()).isGreaterThan(CABLE.workedLoss(F).value() * 1.99);
-        assertThat(CABLE.workedLoss(F).value()).isGreaterThan(CABLE.workedLoss(F / 4).value() * 2);
+        assertThat(longer.workedLoss(F).value())
+                .isGreaterThan(CABLE.workedLoss(F).value() * 1.99);
+        assertThat(CABLE.workedLoss(F).value())
+                .isGreaterThan(CABLE.workedLoss(F / 4).value() * 2);
     }
 }

@@ -22,12 +22,16 @@ class JobFileTest {
 
     @Test
     void typedNumbersStayLetterForLetter() {
-        assertThat(PARTS.json()).contains("\"number\" : \"18\"").contains("\"unit\" : \"IN\"").contains("\"number\" : \"12.0\"");
+        assertThat(PARTS.json())
+                .contains("\"number\" : \"18\"")
+                .contains("\"unit\" : \"IN\"")
+                .contains("\"number\" : \"12.0\"");
     }
 
     @Test
     void aNewerMinorVersionIsReadAndANewerMajorIsNot() throws FormatException {
-        String minor = PARTS.json().replace("\"1.0\"", "\"1.7\"").replace("\"place\"", "\"colour\" : \"red\", \"place\"");
+        String minor =
+                PARTS.json().replace("\"1.0\"", "\"1.7\"").replace("\"place\"", "\"colour\" : \"red\", \"place\"");
         assertThat(JobFile.read(minor, PARTS.recordings()::get)).isEqualTo(JOB);
         assertThatThrownBy(() -> JobFile.read(PARTS.json().replace("\"1.0\"", "\"2.0\""), PARTS.recordings()::get))
                 .hasMessageContaining("2.0")
@@ -36,7 +40,8 @@ class JobFileTest {
 
     @Test
     void aChangedRecordingIsNoticed() {
-        assertThatThrownBy(() -> JobFile.read(PARTS.json(), name -> PARTS.recordings().get(name).replace("-6", "-5")))
+        assertThatThrownBy(() -> JobFile.read(
+                        PARTS.json(), name -> PARTS.recordings().get(name).replace("-6", "-5")))
                 .hasMessageContaining("was changed since it was made");
         assertThatThrownBy(() -> JobFile.read(PARTS.json(), name -> {
                     throw new FileNotFoundException(name + " is not there");

@@ -17,7 +17,8 @@ import veldline.measure.Series;
 class ReadingsCsvTest {
     @Test
     void badLinesAreNamedAndLeftOut() throws FormatException {
-        ReadingsCsv.Contents c = ReadingsCsv.read("time_s,RSSI,tide\n0,-71,0.1\n120,n/a,0.2\n240,-70,0.3\n360,700,0.3\n100,-70,0.4\n480,,0.4\n");
+        ReadingsCsv.Contents c = ReadingsCsv.read(
+                "time_s,RSSI,tide\n0,-71,0.1\n120,n/a,0.2\n240,-70,0.3\n360,700,0.3\n100,-70,0.4\n480,,0.4\n");
         assertThat(c.series().size()).isEqualTo(3);
         assertThat(c.series().dropouts()).isEqualTo(1);
         assertThat(c.leftOut()).hasSize(3);
@@ -46,7 +47,9 @@ class ReadingsCsvTest {
         List<Reading> readings = new ArrayList<>();
         for (int i = 0; i < levels.size(); i++) {
             readings.add(new Reading(
-                    i * 2.5, i % 5 == 4 ? Optional.empty() : Optional.of(levels.get(i)), i % 2 == 0 ? Optional.of(i / 8.0) : Optional.empty()));
+                    i * 2.5,
+                    i % 5 == 4 ? Optional.empty() : Optional.of(levels.get(i)),
+                    i % 2 == 0 ? Optional.of(i / 8.0) : Optional.empty()));
         }
         Series series = new Series(readings);
         assertThat(ReadingsCsv.read(ReadingsCsv.write(series)).series()).isEqualTo(series);

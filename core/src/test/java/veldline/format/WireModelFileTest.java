@@ -12,8 +12,7 @@ import veldline.field.wire.ModelCheck;
 import veldline.field.wire.Port;
 
 class WireModelFileTest {
-    private static final String GOOD =
-            """
+    private static final String GOOD = """
             {"name": "x", "frequency_mhz": [145.0, 146.0],
              "wires": [{"points": [[0,-0.5,0],[0,0.5,0]], "radius_m": 0.002}],
              "sources": [{"wire": 0, "position": {"fraction": 0.5}}]}
@@ -30,15 +29,17 @@ class WireModelFileTest {
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {
-        "\"name\": \"x\" | \"nmae\": \"x\" | nmae",
-        "0.002 | \"thin\" | wires[0].radius_m",
-        "\"fraction\" | \"part\" | unknown field “part”",
-        "[145.0, 146.0] | [] | frequency_mhz",
-        "[145.0, 146.0] | -3 | above zero",
-        "[0,0.5,0] | [0,0.5] | three numbers",
-        "\"wires\" | \"wire\" | unknown field “wire”"
-    })
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "\"name\": \"x\" | \"nmae\": \"x\" | nmae",
+                "0.002 | \"thin\" | wires[0].radius_m",
+                "\"fraction\" | \"part\" | unknown field “part”",
+                "[145.0, 146.0] | [] | frequency_mhz",
+                "[145.0, 146.0] | -3 | above zero",
+                "[0,0.5,0] | [0,0.5] | three numbers",
+                "\"wires\" | \"wire\" | unknown field “wire”"
+            })
     void whatIsWrongIsNamed(String good, String bad, String told) {
         assertThatThrownBy(() -> WireModelFile.read(GOOD.replace(good, bad)))
                 .isInstanceOf(FormatException.class)
@@ -48,7 +49,8 @@ class WireModelFileTest {
     @Test
     void impossibleGeometryIsNamedWithItsRemedy() throws FormatException {
         String span = GOOD.replace(
-                "\"radius_m\": 0.002}", "\"radius_m\": 0.002}, {\"points\": [[0,0.25,0],[0.5,0.25,0]], \"radius_m\": 0.002}");
+                "\"radius_m\": 0.002}",
+                "\"radius_m\": 0.002}, {\"points\": [[0,0.25,0],[0.5,0.25,0]], \"radius_m\": 0.002}");
         assertThat(ModelCheck.faults(WireModelFile.read(span).cases().get(0).model(), 146e6))
                 .anySatisfy(f -> assertThat(f.toString()).contains("add a vertex at (0, 0.25, 0) to wire 0"));
         String end = GOOD.replace("0.5}}", "1.0}}");
@@ -58,7 +60,8 @@ class WireModelFileTest {
         assertThat(ModelCheck.faults(WireModelFile.read(thick).cases().get(0).model(), 146e6))
                 .anySatisfy(f -> assertThat(f.toString()).contains("thin-wire sums stop"));
         String close = GOOD.replace(
-                "\"radius_m\": 0.002}", "\"radius_m\": 0.002}, {\"points\": [[0.003,-0.5,0],[0.003,0.5,0]], \"radius_m\": 0.002}");
+                "\"radius_m\": 0.002}",
+                "\"radius_m\": 0.002}, {\"points\": [[0.003,-0.5,0],[0.003,0.5,0]], \"radius_m\": 0.002}");
         assertThat(ModelCheck.faults(WireModelFile.read(close).cases().get(0).model(), 146e6))
                 .anySatisfy(f -> assertThat(f.toString()).contains("less than their two radii"));
     }

@@ -32,7 +32,9 @@ class SocketReceiverTest {
                 made.add(twin.next(120, 1));
             }
             assertThat(heard).isEqualTo(made);
-            assertThat(heard).allSatisfy(r -> r.levelDbm().ifPresent(v -> assertThat(v % 1).isZero()));
+            assertThat(heard)
+                    .allSatisfy(
+                            r -> r.levelDbm().ifPresent(v -> assertThat(v % 1).isZero()));
         }
     }
 

@@ -16,8 +16,8 @@ class LNetworkTest {
             @ForAll @DoubleRange(min = 2, max = 900) double r, @ForAll @DoubleRange(min = -400, max = 400) double x) {
         Complex load = new Complex(r, x);
         assertThat(LNetwork.solutions(load, 50)).isNotEmpty().allSatisfy(n -> {
-            Complex seen = LNetwork.seen(
-                    load, n.shuntAtLoad(), new Complex(0, n.series()), new Complex(0, finite(n.shunt())));
+            Complex seen =
+                    LNetwork.seen(load, n.shuntAtLoad(), new Complex(0, n.series()), new Complex(0, finite(n.shunt())));
             assertThat(seen.getReal()).isCloseTo(50, within(1e-3));
             assertThat(seen.getImaginary()).isCloseTo(0, within(1e-3));
         });
@@ -39,7 +39,8 @@ class LNetworkTest {
         assertThat(coil.label()).isEqualTo("3.9 nH");
         Reactor capacitor = Reactor.nearest(-60, 146e6);
         assertThat(capacitor.label()).isEqualTo("18 pF");
-        assertThat(capacitor.impedance(146e6).getReal()).isCloseTo(-capacitor.impedance(146e6).getImaginary() / 300, within(1e-9));
+        assertThat(capacitor.impedance(146e6).getReal())
+                .isCloseTo(-capacitor.impedance(146e6).getImaginary() / 300, within(1e-9));
     }
 
     @Test

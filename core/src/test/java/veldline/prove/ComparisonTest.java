@@ -26,7 +26,6 @@ class ComparisonTest {
     private static final Job JOB = new JobChange.OfBrief(new BriefChange.Sensitivity(Quantity.of("-110", Unit.DBM)))
             .applyTo(TernholmSands.nestCamera());
 
-
     /** Whip for Yagi at a height the bounce is kind to, over one tide each, read in steps of a decibel. */
     @Test
     void theIntervalHoldsTheTruth90To98TimesIn100() {
@@ -76,7 +75,9 @@ class ComparisonTest {
         Comparison byTide = Comparison.of(swung, series(5, 3), ProvePlan.LineUp.TIDE, 1, 0.95);
         assertThat(byTide.difference().value()).isCloseTo(3, within(0.01));
         assertThat(byTide.half().value()).isLessThan(0.5);
-        assertThat(Comparison.of(flat, series(0, 3), ProvePlan.LineUp.ORDER, 1, 0.95).difference().value())
+        assertThat(Comparison.of(flat, series(0, 3), ProvePlan.LineUp.ORDER, 1, 0.95)
+                        .difference()
+                        .value())
                 .isCloseTo(3, within(0.01));
     }
 
@@ -108,7 +109,8 @@ class ComparisonTest {
         assertThat(Verdict.of(-4, -3, -2, 2)).isEqualTo(Verdict.WORSE);
         assertThat(Verdict.rounds(named("A", "B"), "A", "B")).isZero();
         assertThat(Verdict.rounds(named("A", "B", "A"), "A", "B")).isEqualTo(1);
-        assertThat(Verdict.rounds(named("A", "A", "B", "C", "A", "B", "A"), "A", "B")).isEqualTo(2);
+        assertThat(Verdict.rounds(named("A", "A", "B", "C", "A", "B", "A"), "A", "B"))
+                .isEqualTo(2);
     }
 
     private static List<Recording> named(String... setUps) {

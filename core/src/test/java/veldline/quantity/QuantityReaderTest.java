@@ -15,10 +15,20 @@ import veldline.quantity.QuantityReader.Reading;
 
 class QuantityReaderTest {
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {
-        "371.5 | 0.3715", "371,5 | 0.3715", "14 5/8 in | 0.371475", "14-5/8\" | 0.371475", "37 cm | 0.37", "1.2m | 1.2",
-        "5/8 in | 0.015875", "3 ft | 0.9144", "1,234,567 mm | 1234.567", ".5 m | 0.5"
-    })
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "371.5 | 0.3715",
+                "371,5 | 0.3715",
+                "14 5/8 in | 0.371475",
+                "14-5/8\" | 0.371475",
+                "37 cm | 0.37",
+                "1.2m | 1.2",
+                "5/8 in | 0.015875",
+                "3 ft | 0.9144",
+                "1,234,567 mm | 1234.567",
+                ".5 m | 0.5"
+            })
     void lengthsAreReadInAnyUnit(String text, double metres) {
         Reading r = new QuantityReader(Unit.MM).read(text, Optional.empty());
         assertThat(r).isInstanceOf(Reading.Taken.class);
@@ -29,18 +39,29 @@ class QuantityReaderTest {
     void whatCouldBeTwoThingsIsAskedAbout() {
         Optional<Quantity> last = Optional.of(Quantity.of("2437", Unit.MHZ));
         Reading r = new QuantityReader(Unit.MHZ).read("24,37", last);
-        assertThat(r).isInstanceOfSatisfying(Reading.Doubtful.class, d -> assertThat(d.question()).isEqualTo("2437 or 24.37?"));
+        assertThat(r)
+                .isInstanceOfSatisfying(
+                        Reading.Doubtful.class, d -> assertThat(d.question()).isEqualTo("2437 or 24.37?"));
         assertThat(new QuantityReader(Unit.MM).read("1,234", Optional.empty())).isInstanceOf(Reading.Doubtful.class);
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {
-        "abc | not a number", "12 dB | does not belong here", "3 furlongs | No unit is called", "1.2.3 | not a number",
-        "5/0 | not a number", "12,3.4,5 | more than one way"
-    })
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "abc | not a number",
+                "12 dB | does not belong here",
+                "3 furlongs | No unit is called",
+                "1.2.3 | not a number",
+                "5/0 | not a number",
+                "12,3.4,5 | more than one way"
+            })
     void nonsenseIsRefusedWithAnExample(String text, String told) {
         Reading r = new QuantityReader(Unit.MM).read(text, Optional.empty());
-        assertThat(r).isInstanceOfSatisfying(Reading.Refused.class, x -> assertThat(x.why()).contains(told).contains("such as"));
+        assertThat(r)
+                .isInstanceOfSatisfying(
+                        Reading.Refused.class,
+                        x -> assertThat(x.why()).contains(told).contains("such as"));
     }
 
     @Test
@@ -64,7 +85,8 @@ class QuantityReaderTest {
     }
 
     @Property
-    void nudgingUpAndDownComesBack(@ForAll @DoubleRange(min = -999, max = 999) double value, @ForAll @IntRange(max = 5) int decimals) {
+    void nudgingUpAndDownComesBack(
+            @ForAll @DoubleRange(min = -999, max = 999) double value, @ForAll @IntRange(max = 5) int decimals) {
         Quantity q = Quantity.shown(value, Unit.MM, decimals);
         // Shown rounds in millimetres of metres given; what is typed is what is compared.
         assertThat(q.nudged(7).nudged(-7).inUnit()).isCloseTo(q.inUnit(), within(1e-9));

@@ -32,7 +32,8 @@ class JobStoreTest {
         store.save(edited);
         assertThat(store.open()).isEqualTo(edited).isNotEqualTo(JOB);
         try (Stream<Path> files = Files.list(folder)) {
-            assertThat(files.map(p -> p.getFileName().toString())).containsExactlyInAnyOrder("link.veldline.json", "link.files");
+            assertThat(files.map(p -> p.getFileName().toString()))
+                    .containsExactlyInAnyOrder("link.veldline.json", "link.files");
         }
     }
 
@@ -40,7 +41,9 @@ class JobStoreTest {
     void whatCannotBeReadIsLeftAsItIs() throws IOException {
         Path file = folder.resolve("broken.veldline.json");
         Files.writeString(file, "{\"format\": \"veldline job\", \"version\": \"1.0\", \"job\": {\"place\"");
-        assertThatThrownBy(() -> new JobStore(file).open()).isInstanceOf(FormatException.class).hasMessageContaining("Line 1");
+        assertThatThrownBy(() -> new JobStore(file).open())
+                .isInstanceOf(FormatException.class)
+                .hasMessageContaining("Line 1");
         assertThat(Files.readString(file)).endsWith("{\"place\"");
     }
 

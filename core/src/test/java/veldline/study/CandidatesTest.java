@@ -34,18 +34,23 @@ class CandidatesTest {
         List<Candidate> list = Candidates.of(A, Progress.NONE);
         assertThat(list).hasSize(6);
         assertThat(list).isSortedAccordingTo((a, b) -> a.level().compareTo(b.level()));
-        assertThat(list).anyMatch(c -> c.level() == Finding.Level.STOP && !c.reason().isEmpty());
+        assertThat(list)
+                .anyMatch(c -> c.level() == Finding.Level.STOP && !c.reason().isEmpty());
         assertThat(list.stream().map(c -> c.shaped().family().name()).distinct())
                 .containsExactlyInAnyOrder(new Yagi().name(), new Dipole().name(), new AxialHelix().name());
         // The margin of a candidate is that of the line with its gain in it.
         Candidate best = list.get(0);
         Assessment taken = new Assessor().assess(JOB.withYagi(best.yagi().orElseThrow()));
-        assertThat(taken.line().margin().value() - taken.line().worstBelow()).isCloseTo(best.margin().value(), within(1e-6));
+        assertThat(taken.line().margin().value() - taken.line().worstBelow())
+                .isCloseTo(best.margin().value(), within(1e-6));
     }
 
     @Test
     void aTurningWaveLosesThreeDecibelsToAFlatPanel() {
-        Candidate helix = Candidates.of(A, Progress.NONE).stream().filter(c -> c.shaped().circular()).findFirst().orElseThrow();
+        Candidate helix = Candidates.of(A, Progress.NONE).stream()
+                .filter(c -> c.shaped().circular())
+                .findFirst()
+                .orElseThrow();
         assertThat(helix.gain().value() - helix.effective().value()).isCloseTo(3.01, within(0.01));
         assertThat(helix.gain().doubt()).contains(1.0);
     }
@@ -53,7 +58,8 @@ class CandidatesTest {
     @Test
     void aStudyCalledOffKeepsWhatItHas() {
         AtomicInteger steps = new AtomicInteger();
-        assertThat(Candidates.of(A, (done, of, best) -> steps.incrementAndGet() <= 2)).hasSize(2);
+        assertThat(Candidates.of(A, (done, of, best) -> steps.incrementAndGet() <= 2))
+                .hasSize(2);
     }
 
     @Test
@@ -63,7 +69,8 @@ class CandidatesTest {
         assertThat(once).isEqualTo(YagiTuning.improve(start, 2437e6, 0.1, YagiTuning.Goal.GAIN, Progress.NONE));
         assertThat(once.boomLength()).isLessThanOrEqualTo(0.1001);
         AtomicInteger steps = new AtomicInteger();
-        assertThat(YagiTuning.improve(start, 2437e6, 0.1, YagiTuning.Goal.QUIET_BACK, (d, o, b) -> steps.incrementAndGet() < 9))
+        assertThat(YagiTuning.improve(
+                        start, 2437e6, 0.1, YagiTuning.Goal.QUIET_BACK, (d, o, b) -> steps.incrementAndGet() < 9))
                 .isNotNull();
         assertThat(steps).hasValueLessThan(12);
     }
@@ -95,8 +102,12 @@ class CandidatesTest {
     @Test
     void aFoldedDriverInPlaceHasAboutFourTimesTheResistance() {
         YagiShape y = Yagi.forCount(144.5e6, 5, Quantity.of("4", Unit.MM), Metal.ALUMINIUM, false);
-        double straight = FieldSolver.solve(y.model(), 144.5e6).impedances().get(0).getReal();
-        double folded = FieldSolver.solve(y.withFeed(YagiShape.Feed.FOLDED).model(), 144.5e6).impedances().get(0).getReal();
+        double straight =
+                FieldSolver.solve(y.model(), 144.5e6).impedances().get(0).getReal();
+        double folded = FieldSolver.solve(y.withFeed(YagiShape.Feed.FOLDED).model(), 144.5e6)
+                .impedances()
+                .get(0)
+                .getReal();
         assertThat(folded / straight).isBetween(3.3, 4.7);
     }
 
@@ -106,17 +117,24 @@ class CandidatesTest {
         assertThat(BoomKind.ABOVE.correction(0.02, 0.69)).isZero();
         assertThat(BoomKind.THROUGH_BONDED.correction(0.02, 0.69)).isBetween(0.005, 0.016);
         YagiShape y = JOB.yagi().withBoom(BoomKind.THROUGH_INSULATED);
-        assertThat(y.cutList(2437e6).get(4).cut()).isGreaterThan(JOB.yagi().cutList(2437e6).get(4).cut());
-        assertThat(y.model()).as("the field does not know the boom").isEqualTo(JOB.yagi().model());
+        assertThat(y.cutList(2437e6).get(4).cut())
+                .isGreaterThan(JOB.yagi().cutList(2437e6).get(4).cut());
+        assertThat(y.model())
+                .as("the field does not know the boom")
+                .isEqualTo(JOB.yagi().model());
     }
 
     @Test
     void aFamilyIsOneClassAndOneLine() {
-        assertThat(Families.all()).extracting(Family::name).doesNotHaveDuplicates().contains("Yagi", "dipole", "helix");
+        assertThat(Families.all())
+                .extracting(Family::name)
+                .doesNotHaveDuplicates()
+                .contains("Yagi", "dipole", "helix");
         Family.Wish wish = new Family.Wish(2437e6, 0.4, 0.0016, Metal.BRASS, false);
         Families.all().forEach(f -> {
             assertThat(f.shape(wish)).isEqualTo(f.shape(wish));
-            assertThat(f.shape(wish).model().isPresent()).isNotEqualTo(f.shape(wish).fitted().isPresent());
+            assertThat(f.shape(wish).model().isPresent())
+                    .isNotEqualTo(f.shape(wish).fitted().isPresent());
         });
     }
 }

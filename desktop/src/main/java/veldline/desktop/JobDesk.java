@@ -75,6 +75,11 @@ public final class JobDesk implements AutoCloseable {
         go(history.after(change));
     }
 
+    /** Goes on with a gesture whose first change is the last edit. */
+    public void goOn(JobChange change) {
+        go(history.going(change));
+    }
+
     public void undo() {
         go(history.undo());
     }

@@ -15,9 +15,16 @@ final class Logo {
         return Picture.pen(w, h)
                 .path(
                         List.of(
-                                new At(1, y), new At(w * 0.3, y), new At(w * 0.3, h * 0.22), new At(w * 0.45, h * 0.22),
-                                new At(w * 0.68, h * 0.85), new At(w * 0.68, y), new At(w - 1, y)),
-                        Role.MUSSEL, 3.4, Mark.Dash.SOLID)
+                                new At(1, y),
+                                new At(w * 0.3, y),
+                                new At(w * 0.3, h * 0.22),
+                                new At(w * 0.45, h * 0.22),
+                                new At(w * 0.68, h * 0.85),
+                                new At(w * 0.68, y),
+                                new At(w - 1, y)),
+                        Role.MUSSEL,
+                        3.4,
+                        Mark.Dash.SOLID)
                 .done();
     }
 }

@@ -40,14 +40,21 @@ final class Recorder {
         Job job = a.job();
         long place = job.name().toLowerCase(Locale.ROOT).hashCode();
         int number = job.prove().recordings().size();
-        double gain = a.antenna().value().orElseThrow(() -> new IOException(
+        double gain = a.antenna()
+                .value()
+                .orElseThrow(() -> new IOException(
                         "The antenna cannot be solved, so there is nothing to record against; mend it in Shape"))
                 .gain()
                 .value();
         World world = new World(
-                job, gain, job.brief().near().height().value(), World.Hidden.drawn(place), place + 7919L * (number + 1));
+                job,
+                gain,
+                job.brief().near().height().value(),
+                World.Hidden.drawn(place),
+                place + 7919L * (number + 1));
         List<Reading> readings = new ArrayList<>();
-        try (SimulatedReceiver simulated = new SimulatedReceiver(world, READING_EVERY, job.prove().step().value());
+        try (SimulatedReceiver simulated = new SimulatedReceiver(
+                        world, READING_EVERY, job.prove().step().value());
                 Receiver receiver = SocketReceiver.onLoopback(simulated.port())) {
             for (int i = 0; i < READINGS; i++) {
                 if (!progress.step(i, READINGS, "")) {
@@ -59,7 +66,10 @@ final class Recorder {
         LevelLine line = a.line();
         double predicted = line.floor() + line.margin().value();
         return new Recording(
-                "recorded", setUp(job), Instant.now(),
-                new Recording.Quoted(predicted, 1.5, Instant.now(), PROGRAM), new Series(readings));
+                "recorded",
+                setUp(job),
+                Instant.now(),
+                new Recording.Quoted(predicted, 1.5, Instant.now(), PROGRAM),
+                new Series(readings));
     }
 }

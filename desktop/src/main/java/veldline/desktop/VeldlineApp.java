@@ -58,7 +58,8 @@ public final class VeldlineApp extends Application {
             store.save(job);
             return new Opened(job, Optional.of(store), "");
         } catch (IOException e) {
-            return new Opened(job, Optional.empty(), "There is no room to save the sample in; edits stay in this window.");
+            return new Opened(
+                    job, Optional.empty(), "There is no room to save the sample in; edits stay in this window.");
         }
     }
 
@@ -70,8 +71,10 @@ public final class VeldlineApp extends Application {
         } catch (FormatException | IOException e) {
             String why = e instanceof java.nio.file.NoSuchFileException ? "there is no such file" : e.getMessage();
             return new Opened(
-                    TernholmSands.nestCamera(), Optional.empty(),
-                    path.getFileName() + " was not opened: " + why + ". The file is as it was; the sample job is shown.");
+                    TernholmSands.nestCamera(),
+                    Optional.empty(),
+                    path.getFileName() + " was not opened: " + why
+                            + ". The file is as it was; the sample job is shown.");
         }
     }
 

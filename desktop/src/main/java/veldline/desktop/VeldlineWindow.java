@@ -41,7 +41,8 @@ import veldline.picture.Picture;
 public final class VeldlineWindow extends BorderPane {
     private static final double LINE_HEIGHT = 190;
     private static final double PANEL_WIDTH = 140;
-    private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm").withZone(ZoneId.systemDefault());
+    private static final DateTimeFormatter CLOCK =
+            DateTimeFormatter.ofPattern("HH:mm").withZone(ZoneId.systemDefault());
 
     private final Workbench work;
     private final Map<Step, ToggleButton> steps = new EnumMap<>(Step.class);
@@ -152,7 +153,7 @@ public final class VeldlineWindow extends BorderPane {
             row.getChildren().add(b);
         }
         whereAt.getStyleClass().add("where-at");
-        NumberTag.on(whereAt, Origin.Plain.NAME);
+        NumberTag.on(whereAt, Origin.Plain.TYPED);
         row.getChildren().addAll(gap(), whereAt);
         row.setAlignment(Pos.CENTER_LEFT);
         return row;
@@ -209,20 +210,25 @@ public final class VeldlineWindow extends BorderPane {
     private Picture drawLine(double w, double h) {
         return work.showing()
                 .map(s -> LinePicture.of(
-                        s.assessment().line(), work.former(),
+                        s.assessment().line(),
+                        work.former(),
                         work.step() == Step.PROVE
-                                ? s.assessment().prove().value().map(p -> p.medianAfter().value())
+                                ? s.assessment()
+                                        .prove()
+                                        .value()
+                                        .map(p -> p.medianAfter().value())
                                 : Optional.empty(),
-                        work.stop(), w, h))
+                        work.stop(),
+                        w,
+                        h))
                 .orElse(Picture.pen(w, h).done());
     }
 
     private Picture drawMargin(double w, double h) {
         return work.showing()
                 .map(s -> {
-                    Optional<ProveFigures> measured = work.step() == Step.PROVE
-                            ? s.assessment().prove().value()
-                            : Optional.empty();
+                    Optional<ProveFigures> measured =
+                            work.step() == Step.PROVE ? s.assessment().prove().value() : Optional.empty();
                     return MarginPanel.of(s.assessment(), measured, work.shift(), w, h);
                 })
                 .orElse(Picture.pen(w, h).done());
@@ -241,7 +247,8 @@ public final class VeldlineWindow extends BorderPane {
             states.get(step).setText(state(s, step));
             b.setSelected(step == work.step());
             b.pseudoClassStateChanged(
-                    javafx.css.PseudoClass.getPseudoClass("applies"), work.stepsForStop().contains(step));
+                    javafx.css.PseudoClass.getPseudoClass("applies"),
+                    work.stepsForStop().contains(step));
         }
         int at = s.assessment().line().indexOf(work.stop()).orElse(0);
         whereAt.setText("At " + s.assessment().line().stops().get(at).name() + ", stop " + (at + 1) + " of "
@@ -249,8 +256,12 @@ public final class VeldlineWindow extends BorderPane {
         saved.setText(
                 !work.desk().saveTrouble().isEmpty()
                         ? work.desk().saveTrouble()
-                        : work.desk().savedAt().map(t -> "Saved " + CLOCK.format(t)).orElse(work.desk().store().isPresent() ? "Saved" : "Not saved yet"));
-        news.setText(s.busy().map(b -> b.what() + (b.of() > 0 ? ", " + b.done() + " of " + b.of() : "")
+                        : work.desk()
+                                .savedAt()
+                                .map(t -> "Saved " + CLOCK.format(t))
+                                .orElse(work.desk().store().isPresent() ? "Saved" : "Not saved yet"));
+        news.setText(s.busy()
+                .map(b -> b.what() + (b.of() > 0 ? ", " + b.done() + " of " + b.of() : "")
                         + (b.best().isEmpty() ? "" : ", best so far " + b.best()) + ". Esc stops.")
                 .orElse(work.news()));
         boolean told = !news.getText().isEmpty();
@@ -277,8 +288,8 @@ public final class VeldlineWindow extends BorderPane {
         if (findings.isEmpty()) {
             return "";
         }
-        boolean open = findings.stream()
-                .anyMatch(f -> f.level() == Finding.Level.STOP || f.level() == Finding.Level.WATCH);
+        boolean open =
+                findings.stream().anyMatch(f -> f.level() == Finding.Level.STOP || f.level() == Finding.Level.WATCH);
         return open ? "◐" : "✓";
     }
 
@@ -287,6 +298,11 @@ public final class VeldlineWindow extends BorderPane {
             @Override
             public void apply(JobChange change) {
                 work.apply(change);
+            }
+
+            @Override
+            public void goOn(JobChange change) {
+                work.goOn(change);
             }
 
             @Override
@@ -320,7 +336,9 @@ public final class VeldlineWindow extends BorderPane {
         chooser.setTitle(title);
         chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(pattern, pattern));
         return Optional.ofNullable(
-                save ? chooser.showSaveDialog(getScene().getWindow()) : chooser.showOpenDialog(getScene().getWindow()));
+                save
+                        ? chooser.showSaveDialog(getScene().getWindow())
+                        : chooser.showOpenDialog(getScene().getWindow()));
     }
 
     /** Goes to a step or stop whose name begins with what was typed. */
@@ -370,10 +388,12 @@ public final class VeldlineWindow extends BorderPane {
     }
 
     List<Region> places() {
-        return openBench().map(b -> {
-            List<Region> all = new java.util.ArrayList<>(b.places());
-            all.add(line);
-            return all;
-        }).orElse(List.of(line));
+        return openBench()
+                .map(b -> {
+                    List<Region> all = new java.util.ArrayList<>(b.places());
+                    all.add(line);
+                    return all;
+                })
+                .orElse(List.of(line));
     }
 }

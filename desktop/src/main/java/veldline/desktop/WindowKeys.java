@@ -1,12 +1,12 @@
 package veldline.desktop;
 
+import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBoxBase;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Region;
-import java.util.List;
 import veldline.assess.Step;
 import veldline.desktop.bench.Input;
 
@@ -71,7 +71,9 @@ final class WindowKeys {
     }
 
     private boolean digit(KeyCode code) {
-        int n = code.isDigitKey() && !code.getName().isEmpty() ? code.getName().charAt(code.getName().length() - 1) - '1' : -1;
+        int n = code.isDigitKey() && !code.getName().isEmpty()
+                ? code.getName().charAt(code.getName().length() - 1) - '1'
+                : -1;
         if (n < 0 || n >= Step.values().length) {
             return false;
         }
@@ -114,7 +116,10 @@ final class WindowKeys {
     /** On a control of its own Enter is that control's; elsewhere it takes what is picked. */
     private boolean enter() {
         Node owner = window.getScene().getFocusOwner();
-        if (owner != null && owner != window && owner.isFocusTraversable() && !(owner instanceof javafx.scene.control.ScrollPane)
+        if (owner != null
+                && owner != window
+                && owner.isFocusTraversable()
+                && !(owner instanceof javafx.scene.control.ScrollPane)
                 && owner.getId() != null) {
             return false;
         }

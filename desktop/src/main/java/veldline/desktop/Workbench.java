@@ -33,10 +33,15 @@ import veldline.study.YagiTuning;
  */
 public final class Workbench implements AutoCloseable {
     /** Which parts of a job the candidates depend on. */
-    private record CandidateKey(Object brief, Object near, Object far, Object farAntenna, Object metal, boolean upright) {
+    private record CandidateKey(
+            Object brief, Object near, Object far, Object farAntenna, Object metal, boolean upright) {
         static CandidateKey of(Job j) {
             return new CandidateKey(
-                    j.brief(), j.nearRun(), j.farRun(), j.farAntenna(), List.of(j.yagi().metal(), j.yagi().diameter()),
+                    j.brief(),
+                    j.nearRun(),
+                    j.farRun(),
+                    j.farAntenna(),
+                    List.of(j.yagi().metal(), j.yagi().diameter()),
                     j.yagi().upright());
         }
     }
@@ -71,15 +76,16 @@ public final class Workbench implements AutoCloseable {
     }
 
     private void arrived(Assessment a) {
-        assessment.map(Assessment::line)
-                .filter(l -> !l.equals(a.line()))
-                .ifPresent(l -> {
-                    former = Optional.of(l);
-                    shift = Optional.of(a.line().margin().value() - l.margin().value());
-                });
+        assessment.map(Assessment::line).filter(l -> !l.equals(a.line())).ifPresent(l -> {
+            former = Optional.of(l);
+            shift = Optional.of(a.line().margin().value() - l.margin().value());
+        });
         assessment = Optional.of(a);
         if (a.line().indexOf(stop).isEmpty()) {
-            stop = a.line().stops().get(Math.min(1, a.line().stops().size() - 1)).id();
+            stop = a.line()
+                    .stops()
+                    .get(Math.min(1, a.line().stops().size() - 1))
+                    .id();
         }
         askCandidates();
         changed.run();
@@ -149,8 +155,12 @@ public final class Workbench implements AutoCloseable {
             if (!stepsFor(stops.get(at).kind()).contains(next)) {
                 for (int away = 1; away < stops.size(); away++) {
                     for (int i : new int[] {at - away, at + away}) {
-                        if (i >= 0 && i < stops.size() && stepsFor(stops.get(i).kind()).contains(next)
-                                && !(next != Step.PROVE && next != Step.FEED_RUN && i > a.line().path())) {
+                        if (i >= 0
+                                && i < stops.size()
+                                && stepsFor(stops.get(i).kind()).contains(next)
+                                && !(next != Step.PROVE
+                                        && next != Step.FEED_RUN
+                                        && i > a.line().path())) {
                             stop = stops.get(i).id();
                             news = next.title() + " is at " + stops.get(i).name() + ", the nearest stop it is for.";
                             changed.run();
@@ -167,7 +177,10 @@ public final class Workbench implements AutoCloseable {
         stop = id;
         picked.remove(Step.FEED_RUN);
         if (!stepsForStop().contains(step)) {
-            step = stepsForStop().stream().filter(s -> s != Step.BRIEF).findFirst().orElse(Step.BRIEF);
+            step = stepsForStop().stream()
+                    .filter(s -> s != Step.BRIEF)
+                    .findFirst()
+                    .orElse(Step.BRIEF);
         }
         changed.run();
     }
@@ -199,6 +212,11 @@ public final class Workbench implements AutoCloseable {
         changed.run();
     }
 
+    public void goOn(JobChange change) {
+        desk.goOn(change);
+        changed.run();
+    }
+
     public void undo() {
         news = desk.history().undoLabel().map(l -> "Taken back: " + l + ".").orElse("Nothing to take back.");
         desk.undo();
@@ -227,11 +245,13 @@ public final class Workbench implements AutoCloseable {
             return;
         }
         candidatesFor = Optional.of(key);
-        candidates = candidates.value()
+        candidates = candidates
+                .value()
                 .<Stage<List<Candidate>>>map(v -> new Stage.Stale<>(v, Instant.now()))
                 .orElse(new Stage.Running<>());
         studies.ask(
-                "Solving candidates", p -> Candidates.of(a, p),
+                "Solving candidates",
+                p -> Candidates.of(a, p),
                 o -> {
                     if (!o.stopped()) {
                         candidates = new Stage.Fresh<>(o.result());
@@ -264,7 +284,8 @@ public final class Workbench implements AutoCloseable {
 
     private void record() {
         assessment.ifPresent(a -> studies.ask(
-                "Recording", p -> Recorder.record(a, p),
+                "Recording",
+                p -> Recorder.record(a, p),
                 o -> {
                     if (o.stopped()) {
                         tell("Stopped; nothing was kept.");
@@ -281,11 +302,17 @@ public final class Workbench implements AutoCloseable {
         assessment.ifPresent(a -> studies.ask(
                 "Trying shapes",
                 p -> YagiTuning.improve(
-                        a.job().yagi(), a.job().brief().frequency().value(), a.job().brief().sizeAllowed().value(),
-                        YagiTuning.Goal.GAIN, p),
+                        a.job().yagi(),
+                        a.job().brief().frequency().value(),
+                        a.job().brief().sizeAllowed().value(),
+                        YagiTuning.Goal.GAIN,
+                        p),
                 o -> {
                     apply(new JobChange.OfYagi(new veldline.antenna.YagiChange.Take(o.result(), "improved Yagi")));
-                    tell(o.stopped() ? "Stopped; the best so far was taken." : "The best shape found was taken; Ctrl Z puts the old one back.");
+                    tell(
+                            o.stopped()
+                                    ? "Stopped; the best so far was taken."
+                                    : "The best shape found was taken; Ctrl Z puts the old one back.");
                 },
                 e -> tell(e.getMessage())));
     }
@@ -293,18 +320,23 @@ public final class Workbench implements AutoCloseable {
     /** Reads a CSV of readings as one more recording. */
     public void readCsv(Path file) {
         assessment.ifPresent(a -> studies.ask(
-                "Reading", p -> ReadingsCsv.read(Files.readString(file)),
+                "Reading",
+                p -> ReadingsCsv.read(Files.readString(file)),
                 o -> {
                     ReadingsCsv.Contents c = o.result();
                     Recording r = new Recording(
-                            file.getFileName().toString(), Recorder.setUp(a.job()), Instant.now(),
+                            file.getFileName().toString(),
+                            Recorder.setUp(a.job()),
+                            Instant.now(),
                             new Recording.Quoted(
                                     a.line().floor() + a.line().margin().value(), 1.5, Instant.now(), Recorder.PROGRAM),
                             c.series());
                     apply(new JobChange.OfProve(new ProveChange.Add(r)));
-                    tell(c.mapping() + "." + (c.leftOut().isEmpty()
-                            ? ""
-                            : " Left out " + c.leftOut().size() + ": " + c.leftOut().get(0) + "."));
+                    tell(c.mapping() + "."
+                            + (c.leftOut().isEmpty()
+                                    ? ""
+                                    : " Left out " + c.leftOut().size() + ": "
+                                            + c.leftOut().get(0) + "."));
                 },
                 e -> tell(file.getFileName() + ": " + plain(e) + " Nothing was changed.")));
     }
@@ -316,7 +348,8 @@ public final class Workbench implements AutoCloseable {
     public void open(File file) {
         JobStore store = new JobStore(file.toPath());
         studies.ask(
-                "Opening", p -> store.open(),
+                "Opening",
+                p -> store.open(),
                 o -> {
                     candidatesFor = Optional.empty();
                     picked.clear();

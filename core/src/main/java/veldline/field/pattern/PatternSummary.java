@@ -49,12 +49,20 @@ public record PatternSummary(
         Direction d = solution.model().boresight().orElse(strongest);
         double gain = field.gainDbi(d);
         double most = Math.max(field.gainDbi(strongest), gain);
-        Optional<Double> back =
-                field.overGround() ? Optional.empty() : Optional.of(field.gainDbi(d.opposite()));
+        Optional<Double> back = field.overGround() ? Optional.empty() : Optional.of(field.gainDbi(d.opposite()));
         return new PatternSummary(
-                d, gain, field.componentGainDbi(d, true), field.componentGainDbi(d, false), most, strongest,
-                most - 10 * Math.log10(field.efficiency()), field.efficiency(), back.map(b -> gain - b), back,
-                Beam.ePlane(field, d).halfPowerWidth(), Beam.hPlane(field, d).halfPowerWidth(),
+                d,
+                gain,
+                field.componentGainDbi(d, true),
+                field.componentGainDbi(d, false),
+                most,
+                strongest,
+                most - 10 * Math.log10(field.efficiency()),
+                field.efficiency(),
+                back.map(b -> gain - b),
+                back,
+                Beam.ePlane(field, d).halfPowerWidth(),
+                Beam.hPlane(field, d).halfPowerWidth(),
                 Polarization.of(field, d),
                 (Sphere.radiatedPower(field, reach) + solution.lostPower()) / solution.inputPower());
     }

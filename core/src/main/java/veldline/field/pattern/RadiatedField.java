@@ -42,7 +42,8 @@ public final class RadiatedField {
         for (FieldSolution.Piece piece : pieces) {
             Vec along = piece.end().minus(piece.start());
             for (double t : AT) {
-                Complex i = piece.atStart().multiply((1 - t) / 2).add(piece.atEnd().multiply(t / 2));
+                Complex i =
+                        piece.atStart().multiply((1 - t) / 2).add(piece.atEnd().multiply(t / 2));
                 Vec at = piece.start().plus(along.times(t));
                 put(n++, at, along, i);
                 if (ground) {
@@ -104,8 +105,7 @@ public final class RadiatedField {
     }
 
     private static Complex along(double[] s, Vec v) {
-        return new Complex(
-                s[0] * v.x() + s[2] * v.y() + s[4] * v.z(), s[1] * v.x() + s[3] * v.y() + s[5] * v.z());
+        return new Complex(s[0] * v.x() + s[2] * v.y() + s[4] * v.z(), s[1] * v.x() + s[3] * v.y() + s[5] * v.z());
     }
 
     /** Radiation intensity in watts per steradian. */

@@ -51,8 +51,8 @@ public final class Sphere {
             while (moved) {
                 moved = false;
                 for (double[] by : new double[][] {{s, 0}, {-s, 0}, {0, s}, {0, -s}}) {
-                    Direction next = new Direction(
-                            Math.max(0, Math.min(last, best.theta() + by[0])), best.phi() + by[1]);
+                    Direction next =
+                            new Direction(Math.max(0, Math.min(last, best.theta() + by[0])), best.phi() + by[1]);
                     double here = field.intensity(next);
                     if (here > most * (1 + 1e-12)) {
                         most = here;

@@ -42,15 +42,15 @@ public final class FieldSolver {
         this.model = model;
         this.keepGoing = keepGoing;
         List<Port> ports = Stream.concat(
-                        model.sources().stream().map(Source::port), model.loads().stream().map(Load::port))
+                        model.sources().stream().map(Source::port),
+                        model.loads().stream().map(Load::port))
                 .toList();
         this.mesh = Mesher.mesh(model, rule, ports);
         if (mesh.functions().size() > MOST_UNKNOWNS) {
             throw new SolveFailure("The model needs " + mesh.functions().size() + " unknowns; " + MOST_UNKNOWNS
                     + " is the most. Shorten the wires or lower the frequency");
         }
-        this.interactions =
-                new Interactions(mesh, model.ground() == WireModel.Ground.PERFECT, keepGoing);
+        this.interactions = new Interactions(mesh, model.ground() == WireModel.Ground.PERFECT, keepGoing);
     }
 
     /** At the default mesh, with nothing to call it off. */
@@ -102,7 +102,9 @@ public final class FieldSolver {
         }
         List<FieldSolution.Piece> pieces = pieces(current);
         for (int p = 0; p < pieces.size(); p++) {
-            lost += heat(pieces.get(p), surface[p] / (2 * Math.PI * mesh.segments().get(p).radius()));
+            lost += heat(
+                    pieces.get(p),
+                    surface[p] / (2 * Math.PI * mesh.segments().get(p).radius()));
         }
         return new FieldSolution(model, frequency, current.length, impedances, input, lost, pieces);
     }
@@ -124,15 +126,13 @@ public final class FieldSolver {
         }
         for (int n = 0; n < current.length; n++) {
             for (Mesh.Arm arm : mesh.functions().get(n)) {
-                ends[arm.segment()][arm.end()] =
-                        ends[arm.segment()][arm.end()].add(current[n].multiply(arm.sign()));
+                ends[arm.segment()][arm.end()] = ends[arm.segment()][arm.end()].add(current[n].multiply(arm.sign()));
             }
         }
         List<FieldSolution.Piece> pieces = new ArrayList<>();
         for (int s = 0; s < ends.length; s++) {
             Segment segment = mesh.segments().get(s);
-            pieces.add(new FieldSolution.Piece(
-                    segment.wire(), segment.start(), segment.end(), ends[s][0], ends[s][1]));
+            pieces.add(new FieldSolution.Piece(segment.wire(), segment.start(), segment.end(), ends[s][0], ends[s][1]));
         }
         return List.copyOf(pieces);
     }
@@ -172,7 +172,8 @@ public final class FieldSolver {
     private static void addLoad(ComplexMatrix z, Gap gap, Complex load) {
         for (int i = 0; i < gap.functions().size(); i++) {
             for (int j = 0; j < gap.functions().size(); j++) {
-                Complex part = load.multiply(gap.weights().get(i) * gap.weights().get(j));
+                Complex part =
+                        load.multiply(gap.weights().get(i) * gap.weights().get(j));
                 z.add(gap.functions().get(i), gap.functions().get(j), part.getReal(), part.getImaginary());
             }
         }

@@ -73,15 +73,13 @@ final class Mesher {
                 Vec from = wire.edgeStart(e).towards(wire.edgeEnd(e), stations.get(i) / length);
                 Vec to = wire.edgeStart(e).towards(wire.edgeEnd(e), stations.get(i + 1) / length);
                 boolean openStart = !wire.closed() && e == 0 && i == 0 && free(w, from);
-                boolean openEnd =
-                        !wire.closed() && e == wire.edges() - 1 && i + 2 == stations.size() && free(w, to);
+                boolean openEnd = !wire.closed() && e == wire.edges() - 1 && i + 2 == stations.size() && free(w, to);
                 // Both ends open: the steps added there take the place of some between.
                 double share = openStart && openEnd ? BETWEEN_OPEN_ENDS : 1;
                 int count = Math.max(openStart && openEnd ? 2 : 1, (int) Math.ceil(share * piece / pitch - 1e-9));
                 double[] cuts = Grading.cuts(count, openStart, openEnd);
                 for (int k = 0; k + 1 < cuts.length; k++) {
-                    addSegment(new Segment(
-                            w, from.towards(to, cuts[k]), from.towards(to, cuts[k + 1]), wire.radius()));
+                    addSegment(new Segment(w, from.towards(to, cuts[k]), from.towards(to, cuts[k + 1]), wire.radius()));
                 }
             }
             walked += length;
@@ -148,8 +146,7 @@ final class Mesher {
             int[] into = ends.get(0);
             int[] out = ends.get(i);
             functions.add(List.of(
-                    new Arm(into[0], into[1], into[1] == 1 ? 1 : -1),
-                    new Arm(out[0], out[1], out[1] == 0 ? 1 : -1)));
+                    new Arm(into[0], into[1], into[1] == 1 ? 1 : -1), new Arm(out[0], out[1], out[1] == 0 ? 1 : -1)));
         }
     }
 

@@ -43,7 +43,8 @@ public record Sweep(List<Point> points, int solved, double doubtSwr) {
             WireModel model, MeshRule rule, double low, double high, int count, double z0, BooleanSupplier keepGoing) {
         FieldSolver solver = new FieldSolver(model, rule, keepGoing);
         Map<Double, Complex> checks = solve(
-                solver, Arrays.stream(CHECKS).map(c -> low + c * (high - low)).boxed().toList());
+                solver,
+                Arrays.stream(CHECKS).map(c -> low + c * (high - low)).boxed().toList());
         SortedMap<Double, Complex> known = new TreeMap<>();
         List<Double> xs;
         List<Complex> zs;

@@ -54,8 +54,7 @@ public final class ModelCheck {
         String name = "Wire " + w;
         int least = wire.closed() ? 3 : 2;
         if (wire.points().size() < least) {
-            faults.add(new Fault(
-                    name + " has " + wire.points().size() + " points", "a wire needs at least " + least));
+            faults.add(new Fault(name + " has " + wire.points().size() + " points", "a wire needs at least " + least));
             return;
         }
         if (wire.points().stream().anyMatch(p -> !Double.isFinite(p.x() + p.y() + p.z()))) {
@@ -71,17 +70,24 @@ public final class ModelCheck {
                     String.format(
                             Locale.ROOT,
                             "%s has a radius of %.4f wavelengths; thin-wire sums stop at %.2f",
-                            name, wire.radius() / wavelength, MOST_RADIUS_WAVES),
+                            name,
+                            wire.radius() / wavelength,
+                            MOST_RADIUS_WAVES),
                     String.format(
-                            Locale.ROOT, "use a radius up to %.6g m or a lower frequency",
+                            Locale.ROOT,
+                            "use a radius up to %.6g m or a lower frequency",
                             MOST_RADIUS_WAVES * wavelength)));
         }
         for (int e = 0; e < wire.edges(); e++) {
             if (wire.edgeLength(e) < 2 * wire.radius()) {
                 faults.add(new Fault(
                         String.format(
-                                Locale.ROOT, "%s, edge %d is %.6g m long, less than its own diameter %.6g m",
-                                name, e, wire.edgeLength(e), 2 * wire.radius()),
+                                Locale.ROOT,
+                                "%s, edge %d is %.6g m long, less than its own diameter %.6g m",
+                                name,
+                                e,
+                                wire.edgeLength(e),
+                                2 * wire.radius()),
                         "lengthen the edge or use a thinner wire"));
             }
             if (model.ground() == WireModel.Ground.PERFECT
@@ -89,8 +95,11 @@ public final class ModelCheck {
                 faults.add(new Fault(name + " reaches below the ground at z = 0", "raise it to z = 0 or above"));
             }
         }
-        model.conductivityOf(w).filter(s -> !(s > 0)).ifPresent(s -> faults.add(new Fault(
-                name + " has a conductivity of " + s + " S/m", "give one above zero, or null for a perfect conductor")));
+        model.conductivityOf(w)
+                .filter(s -> !(s > 0))
+                .ifPresent(s -> faults.add(new Fault(
+                        name + " has a conductivity of " + s + " S/m",
+                        "give one above zero, or null for a perfect conductor")));
     }
 
     private static void pairs(WireModel model, List<Fault> faults) {
@@ -127,8 +136,11 @@ public final class ModelCheck {
                 } else {
                     faults.add(new Fault(
                             String.format(
-                                    Locale.ROOT, "%s come within %.6g m, less than their two radii %.6g m", names,
-                                    near.distance(), a.radius + b.radius),
+                                    Locale.ROOT,
+                                    "%s come within %.6g m, less than their two radii %.6g m",
+                                    names,
+                                    near.distance(),
+                                    a.radius + b.radius),
                             "join them at a common vertex or move them apart"));
                 }
             }
@@ -157,7 +169,8 @@ public final class ModelCheck {
     private static void port(WireModel model, String name, Port port, List<Fault> faults) {
         if (port.wire() < 0 || port.wire() >= model.wires().size()) {
             faults.add(new Fault(
-                    name + " is on wire " + port.wire() + "; wires go from 0 to " + (model.wires().size() - 1),
+                    name + " is on wire " + port.wire() + "; wires go from 0 to "
+                            + (model.wires().size() - 1),
                     "name one of those"));
             return;
         }
@@ -178,7 +191,9 @@ public final class ModelCheck {
             return;
         }
         boolean end = !wire.closed() && (at < wire.radius() || at > wire.length() - wire.radius());
-        Vec point = at < wire.radius() ? wire.points().get(0) : wire.points().get(wire.points().size() - 1);
+        Vec point = at < wire.radius()
+                ? wire.points().get(0)
+                : wire.points().get(wire.points().size() - 1);
         if (end && !meetsSomething(model, port.wire(), point)) {
             faults.add(new Fault(
                     name + " is on the open end of wire " + port.wire() + ", where no current flows",

@@ -35,7 +35,12 @@ public record WireModel(
     /** Wires in free space, perfect conductors, one 1 V source. */
     public static WireModel inFreeSpace(String name, List<Wire> wires, Port fed, Direction boresight) {
         return new WireModel(
-                name, wires, List.of(Source.volt(fed)), List.of(), Ground.FREE, Optional.empty(),
+                name,
+                wires,
+                List.of(Source.volt(fed)),
+                List.of(),
+                Ground.FREE,
+                Optional.empty(),
                 Optional.of(boresight));
     }
 

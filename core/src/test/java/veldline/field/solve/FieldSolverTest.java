@@ -57,12 +57,17 @@ class FieldSolverTest {
     @Test
     void aMirroredAntennaHasAMirroredPattern() {
         WireModel forward = model(
-                List.of(dipole(0, 0.5, 2e-3), dipole(0.2, 0.45, 2e-3)), List.of(Source.volt(Port.middleOf(1))), List.of());
+                List.of(dipole(0, 0.5, 2e-3), dipole(0.2, 0.45, 2e-3)),
+                List.of(Source.volt(Port.middleOf(1))),
+                List.of());
         WireModel backward = model(
-                List.of(dipole(0, 0.5, 2e-3), dipole(-0.2, 0.45, 2e-3)), List.of(Source.volt(Port.middleOf(1))), List.of());
+                List.of(dipole(0, 0.5, 2e-3), dipole(-0.2, 0.45, 2e-3)),
+                List.of(Source.volt(Port.middleOf(1))),
+                List.of());
         assertThat(new RadiatedField(FieldSolver.solve(forward, F)).gainDbi(Direction.X))
                 .isCloseTo(
-                        new RadiatedField(FieldSolver.solve(backward, F)).gainDbi(Direction.X.opposite()), within(1e-9));
+                        new RadiatedField(FieldSolver.solve(backward, F)).gainDbi(Direction.X.opposite()),
+                        within(1e-9));
     }
 
     @Test
@@ -85,8 +90,9 @@ class FieldSolverTest {
                 .impedances()
                 .get(0);
         Source amps = new Source(Port.middleOf(0), Source.Kind.CURRENT, 0.5, -0.25);
-        Complex current =
-                FieldSolver.solve(model(wires, List.of(amps), List.of()), F).impedances().get(0);
+        Complex current = FieldSolver.solve(model(wires, List.of(amps), List.of()), F)
+                .impedances()
+                .get(0);
         assertThat(volts.subtract(current).norm()).isLessThan(1e-9);
     }
 
@@ -101,7 +107,10 @@ class FieldSolverTest {
         assertThat(added.getReal()).isCloseTo(30, within(1e-6));
         assertThat(added.getImaginary()).isCloseTo(2 * Math.PI * F * 1e-8, within(1e-6));
         assertThat(loaded.efficiency())
-                .isCloseTo(bare.impedances().get(0).getReal() / loaded.impedances().get(0).getReal(), within(1e-9));
+                .isCloseTo(
+                        bare.impedances().get(0).getReal()
+                                / loaded.impedances().get(0).getReal(),
+                        within(1e-9));
     }
 
     @Test
@@ -127,7 +136,9 @@ class FieldSolverTest {
     @Test
     void aSweepAgreesWithFrequenciesSolvedOneByOne() {
         WireModel m = model(
-                List.of(dipole(0, 0.5, 2e-3), dipole(0.12, 0.46, 2e-3)), List.of(Source.volt(Port.middleOf(0))), List.of());
+                List.of(dipole(0, 0.5, 2e-3), dipole(0.12, 0.46, 2e-3)),
+                List.of(Source.volt(Port.middleOf(0))),
+                List.of());
         Sweep sweep = Sweep.of(m, MeshRule.standard(F), 0.95 * F, 1.05 * F, 41, 50, () -> true);
         assertThat(sweep.doubtSwr()).isLessThan(0.01);
         FieldSolver solver = new FieldSolver(m, MeshRule.standard(F), () -> true);

@@ -22,12 +22,21 @@ import veldline.format.WireModelFile;
 /** The engine meets independent converged solutions within the tolerance a careful solver must meet. */
 class ReferenceModelsTest {
     private static final Set<String> HALVED = Set.of(
-            "dipole-thin", "dipole-thick-0.005", "vee-120", "two-dipoles-in-phase", "yagi-3-nbs", "yagi-5-nbs", "yagi-12-nbs",
-            "yagi-15-nbs", "yagi-11-2437");
+            "dipole-thin",
+            "dipole-thick-0.005",
+            "vee-120",
+            "two-dipoles-in-phase",
+            "yagi-3-nbs",
+            "yagi-5-nbs",
+            "yagi-12-nbs",
+            "yagi-15-nbs",
+            "yagi-11-2437");
 
     private static String text() throws IOException {
         return new String(
-                ReferenceModelsTest.class.getResourceAsStream("/reference/wire-models.json").readAllBytes(),
+                ReferenceModelsTest.class
+                        .getResourceAsStream("/reference/wire-models.json")
+                        .readAllBytes(),
                 StandardCharsets.UTF_8);
     }
 
@@ -37,7 +46,8 @@ class ReferenceModelsTest {
         WireModelFile.Contents models = WireModelFile.read(text());
         return IntStream.range(0, cases.size())
                 .mapToObj(i -> DynamicTest.dynamicTest(
-                        cases.get(i).get("name").asText(), () -> compare(models.cases().get(i), cases.get(i))));
+                        cases.get(i).get("name").asText(),
+                        () -> compare(models.cases().get(i), cases.get(i))));
     }
 
     private static void compare(WireModelFile.Case c, JsonNode reference) {
@@ -72,7 +82,11 @@ class ReferenceModelsTest {
 
     private static void close(String name, double value, JsonNode expected, JsonNode tolerance) {
         if (tolerance.has(name)) {
-            assertThat(value).as(name).isCloseTo(expected.get(name).asDouble(), within(tolerance.get(name).asDouble()));
+            assertThat(value)
+                    .as(name)
+                    .isCloseTo(
+                            expected.get(name).asDouble(),
+                            within(tolerance.get(name).asDouble()));
         }
     }
 

@@ -32,6 +32,11 @@ public interface Bench {
     /** Zones that left and right walk through, in order. */
     List<String> walk(Showing s);
 
+    /** Where walking begins when nothing was picked yet: an index into {@link #walk}. */
+    default int walkStart(Showing s) {
+        return 0;
+    }
+
     /** The edit made by dragging a zone; empty where it does not move. */
     default Optional<JobChange> dragged(
             Showing s, String zone, double fromX, double fromY, double x, double y, double width, double height) {

@@ -19,6 +19,9 @@ public final class BenchView extends BorderPane {
     public interface Host {
         void apply(JobChange change);
 
+        /** Goes on with the gesture that the last change began. */
+        void goOn(JobChange change);
+
         void command(Input.Command command);
 
         void picked(String zone);
@@ -32,6 +35,7 @@ public final class BenchView extends BorderPane {
     private final PictureView picture;
     private final FindingsColumn findings;
     private final Host host;
+    private boolean dragging;
 
     public BenchView(Bench bench, Supplier<Showing> showing, Host host) {
         this.bench = bench;
@@ -68,7 +72,15 @@ public final class BenchView extends BorderPane {
             @Override
             public void dragged(String zone, double fromX, double fromY, double x, double y, boolean ended) {
                 bench.dragged(showing.get(), zone, fromX, fromY, x, y, picture.getWidth(), picture.getHeight())
-                        .ifPresent(host::apply);
+                        .ifPresent(change -> {
+                            if (dragging) {
+                                host.goOn(change);
+                            } else {
+                                host.apply(change);
+                            }
+                            dragging = true;
+                        });
+                dragging &= !ended;
             }
         };
     }
@@ -96,13 +108,8 @@ public final class BenchView extends BorderPane {
             return;
         }
         String now = s.picked().get(bench.step());
-        int at = now == null ? first(zones) : zones.indexOf(now);
+        int at = zones.contains(now) ? zones.indexOf(now) : bench.walkStart(s);
         host.picked(zones.get(Math.max(0, Math.min(zones.size() - 1, at + by))));
-    }
-
-    /** Where walking begins when nothing was picked: the middle for an aim, else the first. */
-    private static int first(List<String> zones) {
-        return zones.get(0).startsWith("aim:") ? zones.size() / 2 : 0;
     }
 
     public void take() {

@@ -43,8 +43,8 @@ public record Showing(
 
     /** The number behind the colon of what was chosen, kept within what there is. */
     public int pickedIndex(Step step, int first, int count) {
-        String zone = picked.getOrDefault(step, ":" + first);
-        int index = Integer.parseInt(zone.substring(zone.lastIndexOf(':') + 1));
+        String number = picked.getOrDefault(step, "").replaceFirst("^.*:", "");
+        int index = number.matches("\\d{1,6}") ? Integer.parseInt(number) : first;
         return Math.max(0, Math.min(index, count - 1));
     }
 }

@@ -29,7 +29,8 @@ public final class BriefBench implements Bench {
 
     @Override
     public String heading(Showing s) {
-        return s.job().brief().near().shortName() + " to " + s.job().brief().far().shortName();
+        return s.job().brief().near().shortName() + " to "
+                + s.job().brief().far().shortName();
     }
 
     @Override
@@ -37,59 +38,93 @@ public final class BriefBench implements Bench {
         Brief b = s.job().brief();
         List<Input> in = new ArrayList<>();
         in.add(new Input.Value(
-                "frequency", "Frequency", b.frequency(),
+                "frequency",
+                "Frequency",
+                b.frequency(),
                 NumberText.shown(1000 * FreeSpace.wavelength(b.frequency().value()), 1) + " mm",
                 Limits.within(30e6, 30e9, "30 MHz", "30 GHz", q -> lift(new BriefChange.Frequency(q)))));
         in.add(new Input.Value(
-                "distance", "Distance", b.distance(),
+                "distance",
+                "Distance",
+                b.distance(),
                 NumberText.shown(Unit.MI.fromInside(b.distance().value()), 2) + " mi",
                 Limits.within(10, 1e6, "10 m", "1000 km", q -> lift(new BriefChange.Distance(q)))));
         in.add(new Input.Pair(
-                height("near-height", b.near().shortName() + " height", true, b.near().height()),
-                height("far-height", b.far().shortName() + " height", false, b.far().height())));
+                height(
+                        "near-height",
+                        b.near().shortName() + " height",
+                        true,
+                        b.near().height()),
+                height(
+                        "far-height",
+                        b.far().shortName() + " height",
+                        false,
+                        b.far().height())));
         in.add(new Input.Pair(
                 new Input.Value(
-                        "tide", "Tide", b.tide(), "",
+                        "tide",
+                        "Tide",
+                        b.tide(),
+                        "",
                         Limits.within(0, 20, "0", "20 m", q -> lift(new BriefChange.Tide(q)))),
                 new Input.Value(
-                        "margin", "Margin wanted", b.marginWanted(), "",
+                        "margin",
+                        "Margin wanted",
+                        b.marginWanted(),
+                        "",
                         Limits.within(0, 60, "0", "60 dB", q -> lift(new BriefChange.MarginWanted(q))))));
         in.add(new Input.Pair(
                 new Input.Value(
-                        "power", "Radio sends", b.near().radio().power(), "",
+                        "power",
+                        "Radio sends",
+                        b.near().radio().power(),
+                        "",
                         Limits.within(-30, 60, "−30", "60 dBm", q -> lift(new BriefChange.Power(q)))),
                 new Input.Value(
-                        "sensitivity", "Radio hears", b.far().radio().sensitivity(), "",
+                        "sensitivity",
+                        "Radio hears",
+                        b.far().radio().sensitivity(),
+                        "",
                         Limits.within(-160, 0, "−160", "0 dBm", q -> lift(new BriefChange.Sensitivity(q))))));
         in.add(new Input.Value(
-                "size", "Antenna, at most", b.sizeAllowed(),
+                "size",
+                "Antenna, at most",
+                b.sizeAllowed(),
                 NumberText.shown(1000 * b.sizeAllowed().value(), 0) + " mm",
                 Limits.within(0.01, 20, "10 mm", "20 m", q -> lift(new BriefChange.SizeAllowed(q)))));
         in.add(new Input.Pick(
-                "surface", "What lies between",
+                "surface",
+                "What lies between",
                 Arrays.stream(Surface.values())
                         .map(x -> new Input.Option(x.words(), x == b.surface(), lift(new BriefChange.Ground(x))))
                         .toList()));
         in.add(new Input.Pick(
-                "profile", "Rule on radiated power",
+                "profile",
+                "Rule on radiated power",
                 PowerProfiles.all().stream()
                         .map(p -> new Input.Option(
                                 p.title(), p.id().equals(b.profile()), lift(new BriefChange.Profile(p.id()))))
                         .toList()));
         if (b.profile().equals("licence")) {
             in.add(new Input.Value(
-                    "licence", "Licence allows, EIRP", b.licence(),
+                    "licence",
+                    "Licence allows, EIRP",
+                    b.licence(),
                     NumberText.shown(Unit.WATT.fromInside(b.licence().value()), 2) + " W",
                     Limits.within(-30, 80, "−30", "80 dBm", q -> lift(new BriefChange.Licence(q)))));
         }
         in.add(new Input.Note(
-                "rule", PowerProfiles.byId(b.profile()).jurisdiction() + ". Limits are local: check that it holds here."));
+                "rule",
+                PowerProfiles.byId(b.profile()).jurisdiction() + ". Limits are local: check that it holds here."));
         return in;
     }
 
     private static Input.Value height(String id, String label, boolean near, Quantity now) {
         return new Input.Value(
-                id, label, now, "",
+                id,
+                label,
+                now,
+                "",
                 Limits.within(0.1, 3000, "0.1 m", "3000 m", q -> lift(new BriefChange.Height(near, q))));
     }
 

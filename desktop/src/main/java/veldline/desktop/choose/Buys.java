@@ -7,8 +7,12 @@ import veldline.study.Candidate;
 /** What a hundred millimetres of boom buy between two candidates. */
 final class Buys {
     private static final Formula FORMULA = new Formula(
-            "What 100 mm buys", "The step in gain over the step in length.", "B", "(b − a) ÷ l·100",
-            "Two solved candidates", "±0.2 dB");
+            "What 100 mm buys",
+            "The step in gain over the step in length.",
+            "B",
+            "(b − a) ÷ l·100",
+            "Two solved candidates",
+            "±0.2 dB");
 
     private Buys() {}
 

@@ -34,18 +34,31 @@ public final class ChooseBench implements Bench {
     public List<Input> inputs(Showing s) {
         List<Input> in = new ArrayList<>();
         in.add(new Input.Value(
-                "margin", "Margin wanted", s.job().brief().marginWanted(), "",
+                "margin",
+                "Margin wanted",
+                s.job().brief().marginWanted(),
+                "",
                 Limits.within(0, 60, "0", "60 dB", q -> new JobChange.OfBrief(new BriefChange.MarginWanted(q)))));
         in.add(new Input.Value(
-                "size", "Length, at most", s.job().brief().sizeAllowed(),
+                "size",
+                "Length, at most",
+                s.job().brief().sizeAllowed(),
                 NumberText.shown(1000 * s.job().brief().sizeAllowed().value(), 0) + " mm",
                 Limits.within(0.01, 20, "10 mm", "20 m", q -> new JobChange.OfBrief(new BriefChange.SizeAllowed(q)))));
-        in.add(new Input.Choice("lies", "Far end lies", List.of(
-                new Input.Option("flat", !s.job().yagi().upright(), new JobChange.OfYagi(new YagiChange.Upright(false))),
-                new Input.Option("upright", s.job().yagi().upright(), new JobChange.OfYagi(new YagiChange.Upright(true))))));
-        in.add(new Input.Note(
-                "how",
-                "Dipole and Yagis are solved, the helix is a fit to measurements. Enter takes the Yagi that is picked."));
+        in.add(new Input.Choice(
+                "lies",
+                "Far end lies",
+                List.of(
+                        new Input.Option(
+                                "flat", !s.job().yagi().upright(), new JobChange.OfYagi(new YagiChange.Upright(false))),
+                        new Input.Option(
+                                "upright",
+                                s.job().yagi().upright(),
+                                new JobChange.OfYagi(new YagiChange.Upright(true))))));
+        in.add(
+                new Input.Note(
+                        "how",
+                        "Dipole and Yagis are solved, the helix is a fit to measurements. Enter takes the Yagi that is picked."));
         in.add(new Input.Note(
                 "caution",
                 "Whatever is chosen: people stay in front of it no nearer than the exposure distance in Raise. Local limits"
@@ -74,16 +87,23 @@ public final class ChooseBench implements Bench {
         }
         return candidates(s).stream()
                 .map(c -> new Finding(
-                        c.level(), c.shaped().title(), c.reason() + ".",
+                        c.level(),
+                        c.shaped().title(),
+                        c.reason() + ".",
                         c.shaped().build() + ", " + c.gain().number() + " ± "
                                 + NumberText.shown(c.gain().doubt().orElse(0.0), 1) + " dBi.",
-                        "", Optional.of(c.margin()), Optional.empty(), List.of()))
+                        "",
+                        Optional.of(c.margin()),
+                        Optional.empty(),
+                        List.of()))
                 .toList();
     }
 
     @Override
     public List<String> walk(Showing s) {
-        return IntStream.range(0, candidates(s).size()).mapToObj(i -> "candidate:" + i).toList();
+        return IntStream.range(0, candidates(s).size())
+                .mapToObj(i -> "candidate:" + i)
+                .toList();
     }
 
     @Override
@@ -93,6 +113,7 @@ public final class ChooseBench implements Bench {
             return Optional.empty();
         }
         Candidate c = list.get(s.pickedIndex(Step.CHOOSE, 0, list.size()));
-        return c.yagi().map(y -> new JobChange.OfYagi(new YagiChange.Take(y, c.shaped().title())));
+        return c.yagi()
+                .map(y -> new JobChange.OfYagi(new YagiChange.Take(y, c.shaped().title())));
     }
 }

@@ -8,7 +8,6 @@ import veldline.antenna.Yagi;
 import veldline.assess.Assessment;
 import veldline.assess.Step;
 import veldline.desktop.bench.Showing;
-import veldline.explain.Finding;
 import veldline.explain.Origin;
 import veldline.explain.Worked;
 import veldline.picture.Axis;
@@ -83,32 +82,78 @@ final class ChoosePicture {
             pen.line(18, y + ROW - 1, gain.start() - 10, y + ROW - 1, Role.SAND, 1);
         }
         double middle = y + ROW / 2;
-        pen.text(Integer.toString(i + 1), 24, middle + 4, Anchor.MIDDLE, 14, Face.MONO_BOLD, Role.INK, Origin.Plain.NAME);
+        pen.text(
+                Integer.toString(i + 1),
+                24,
+                middle + 4,
+                Anchor.MIDDLE,
+                14,
+                Face.MONO_BOLD,
+                Role.INK,
+                Origin.Plain.NAME);
         pen.sign(c.level(), 46, middle - 1);
         silhouette(c, 68, middle - 1);
         pen.text(c.shaped().title(), 182, middle - 3, Anchor.START, 13.5, Face.BOLD, Role.INK, Origin.Plain.NAME);
         pen.text(
-                (c.yagi().isPresent() ? "build · " : "") + c.shaped().build(), 182, middle + 13, Anchor.START, 12,
-                Face.TEXT, Role.SLATE, Origin.of(c.gain()));
+                (c.yagi().isPresent() ? "build · " : "") + c.shaped().build(),
+                182,
+                middle + 13,
+                Anchor.START,
+                12,
+                Face.TEXT,
+                Role.SLATE,
+                Origin.of(c.gain()));
         double at = gain.clamped(c.effective().value());
         double doubt = c.gain().doubt().orElse(0.0);
         if (c.shaped().circular()) {
             pen.line(at, middle, gain.clamped(c.gain().value()), middle, Role.INK, 1.4, Dash.DOTTED);
-            pen.line(gain.clamped(c.gain().value()), middle - 5, gain.clamped(c.gain().value()), middle + 5, Role.INK, 1.4);
+            pen.line(
+                    gain.clamped(c.gain().value()),
+                    middle - 5,
+                    gain.clamped(c.gain().value()),
+                    middle + 5,
+                    Role.INK,
+                    1.4);
         }
-        pen.line(gain.clamped(c.effective().value() - doubt), middle, gain.clamped(c.effective().value() + doubt), middle, Role.INK, 1.6);
+        pen.line(
+                gain.clamped(c.effective().value() - doubt),
+                middle,
+                gain.clamped(c.effective().value() + doubt),
+                middle,
+                Role.INK,
+                1.6);
         pen.line(at, middle - 10, at, middle + 10, Role.INK, 3);
         pen.dot(at, middle, 4.5, picked ? Role.MUSSEL : Role.INK, Role.SHEET, 1.2);
-        pen.text(c.margin().number(), pen.width() - 18, middle + 5, Anchor.END, 15, Face.MONO_BOLD, Role.INK, Origin.of(c.margin()));
-        pen.zone("candidate:" + i, 10, y, pen.width() - 20, ROW - 2, c.shaped().title() + ", gain " + c.gain().shown()
-                + ", margin " + c.margin().shown() + ", " + c.reason());
+        pen.text(
+                c.margin().number(),
+                pen.width() - 18,
+                middle + 5,
+                Anchor.END,
+                15,
+                Face.MONO_BOLD,
+                Role.INK,
+                Origin.of(c.margin()));
+        pen.zone(
+                "candidate:" + i,
+                10,
+                y,
+                pen.width() - 20,
+                ROW - 2,
+                c.shaped().title() + ", gain " + c.gain().shown() + ", margin "
+                        + c.margin().shown() + ", " + c.reason());
     }
 
     private void silhouette(Candidate c, double x, double y) {
-        double longest = list.stream().mapToDouble(k -> k.shaped().length()).max().orElse(1);
+        double longest =
+                list.stream().mapToDouble(k -> k.shaped().length()).max().orElse(1);
         double scale = 100 / Math.max(longest, 0.05);
         for (Bar b : c.shaped().silhouette().bars()) {
-            pen.line(x + b.x1() * scale, y + b.y1() * scale, x + b.x2() * scale, y + b.y2() * scale, Role.INK,
+            pen.line(
+                    x + b.x1() * scale,
+                    y + b.y1() * scale,
+                    x + b.x2() * scale,
+                    y + b.y2() * scale,
+                    Role.INK,
                     b.y1() == b.y2() ? 1.2 : 2);
         }
     }
@@ -128,7 +173,8 @@ final class ChoosePicture {
         double most = yagis.get(yagis.size() - 1).shaped().length() * 1000 * 1.08;
         Axis x = new Axis(0, most, 60, pen.width() * 0.62);
         Axis y = new Axis(
-                Math.floor(yagis.get(0).gain().value()) - 1, Math.ceil(yagis.get(yagis.size() - 1).gain().value()) + 0.5,
+                Math.floor(yagis.get(0).gain().value()) - 1,
+                        Math.ceil(yagis.get(yagis.size() - 1).gain().value()) + 0.5,
                 pen.height() - 34, top + 30);
         for (double g = Math.ceil(y.from()); g <= y.to(); g += 2) {
             pen.line(x.start(), y.at(g), x.end(), y.at(g), Role.SAND, 1);
@@ -144,11 +190,16 @@ final class ChoosePicture {
                     .ifPresent(w -> pen.line(x.start(), y.at(w.value()), x.end(), y.at(w.value()), Role.THRIFT, 2));
         }
         pen.path(
-                yagis.stream().map(c -> new At(x.at(c.shaped().length() * 1000), y.at(c.gain().value()))).toList(),
-                Role.MUSSEL, 3, Dash.SOLID);
+                yagis.stream()
+                        .map(c -> new At(
+                                x.at(c.shaped().length() * 1000), y.at(c.gain().value())))
+                        .toList(),
+                Role.MUSSEL,
+                3,
+                Dash.SOLID);
         double bx = pen.width() * 0.70;
         double by = top + 14;
-        pen.text("Each 100 mm more buys", bx, by, Anchor.START, 13, Face.BOLD, Role.INK, Origin.Plain.NAME);
+        pen.text("Each 100 mm more buys", bx, by, Anchor.START, 13, Face.BOLD, Role.INK, Origin.Plain.SCALE);
         for (int i = 0; i < yagis.size(); i++) {
             Candidate c = yagis.get(i);
             pen.dot(x.at(c.shaped().length() * 1000), y.at(c.gain().value()), 5, Role.MUSSEL, Role.SHEET, 1.5);
@@ -159,11 +210,25 @@ final class ChoosePicture {
                 pen.text(
                         NumberText.shown(before.shaped().length() * 1000, 0) + " to "
                                 + NumberText.shown(c.shaped().length() * 1000, 0),
-                        bx, by, Anchor.START, 12, Face.MONO, Role.SLATE, Origin.of(buys));
+                        bx,
+                        by,
+                        Anchor.START,
+                        12,
+                        Face.MONO,
+                        Role.SLATE,
+                        Origin.of(buys));
                 double w = Math.max(2, Math.min(60, buys.value() * 24));
                 pen.box(bx + 86, by - 11, w, 13, buys.value() >= 1 ? Role.MUSSEL : Role.MUSSEL_WASH);
                 pen.outline(bx + 86, by - 11, w, 13, Role.MUSSEL, 1.2);
-                pen.text("+" + buys.number(), bx + 92 + w, by, Anchor.START, 12.5, Face.MONO_BOLD, Role.INK, Origin.of(buys));
+                pen.text(
+                        "+" + buys.number(),
+                        bx + 92 + w,
+                        by,
+                        Anchor.START,
+                        12.5,
+                        Face.MONO_BOLD,
+                        Role.INK,
+                        Origin.of(buys));
             }
         }
     }

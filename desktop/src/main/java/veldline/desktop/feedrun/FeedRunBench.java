@@ -67,18 +67,26 @@ public final class FeedRunBench implements Bench {
         }
         FeedPart part = run(s).parts().get(i);
         in.add(new Input.Pick(
-                "part", "From the parts drawer",
+                "part",
+                "From the parts drawer",
                 DRAWER.stream()
                         .filter(p -> (p.kind() == FeedPart.Kind.CABLE) == (part.kind() == FeedPart.Kind.CABLE))
-                        .map(p -> new Input.Option(p.name(), p.id().equals(part.id()), lift(s, new FeedChange.Replace(i, kept(p, part)))))
+                        .map(p -> new Input.Option(
+                                p.name(), p.id().equals(part.id()), lift(s, new FeedChange.Replace(i, kept(p, part)))))
                         .toList()));
         if (part.length().isPresent()) {
             in.add(new Input.Value(
-                    "length", "Length", part.length().get(), "",
+                    "length",
+                    "Length",
+                    part.length().get(),
+                    "",
                     Limits.within(0.02, 500, "2 cm", "500 m", q -> lift(s, new FeedChange.CableLength(i, q)))));
         } else {
             in.add(new Input.Value(
-                    "loss", "Loss, with its joints", part.loss(), "typed",
+                    "loss",
+                    "Loss, with its joints",
+                    part.loss(),
+                    "typed",
                     Limits.within(0, 30, "0", "30 dB", q -> lift(s, new FeedChange.PartLoss(i, q)))));
         }
         side(s, in, i, part.radioSide(), true);
@@ -94,12 +102,42 @@ public final class FeedRunBench implements Bench {
     private static void side(Showing s, List<Input> in, int i, Connector c, boolean radio) {
         String where = radio ? "Radio side" : "Antenna side";
         String id = radio ? "radio" : "antenna";
-        in.add(new Input.Choice(id + "-thread", where + ": body thread", List.of(
-                option(s, i, radio, "outside", c.thread() == Connector.Thread.OUTSIDE, new Connector(c.family(), Connector.Thread.OUTSIDE, c.contact(), c.ohms())),
-                option(s, i, radio, "inside", c.thread() == Connector.Thread.INSIDE, new Connector(c.family(), Connector.Thread.INSIDE, c.contact(), c.ohms())))));
-        in.add(new Input.Choice(id + "-contact", where + ": centre contact", List.of(
-                option(s, i, radio, "pin", c.contact() == Connector.Contact.PIN, new Connector(c.family(), c.thread(), Connector.Contact.PIN, c.ohms())),
-                option(s, i, radio, "socket", c.contact() == Connector.Contact.SOCKET, new Connector(c.family(), c.thread(), Connector.Contact.SOCKET, c.ohms())))));
+        in.add(new Input.Choice(
+                id + "-thread",
+                where + ": body thread",
+                List.of(
+                        option(
+                                s,
+                                i,
+                                radio,
+                                "outside",
+                                c.thread() == Connector.Thread.OUTSIDE,
+                                new Connector(c.family(), Connector.Thread.OUTSIDE, c.contact(), c.ohms())),
+                        option(
+                                s,
+                                i,
+                                radio,
+                                "inside",
+                                c.thread() == Connector.Thread.INSIDE,
+                                new Connector(c.family(), Connector.Thread.INSIDE, c.contact(), c.ohms())))));
+        in.add(new Input.Choice(
+                id + "-contact",
+                where + ": centre contact",
+                List.of(
+                        option(
+                                s,
+                                i,
+                                radio,
+                                "pin",
+                                c.contact() == Connector.Contact.PIN,
+                                new Connector(c.family(), c.thread(), Connector.Contact.PIN, c.ohms())),
+                        option(
+                                s,
+                                i,
+                                radio,
+                                "socket",
+                                c.contact() == Connector.Contact.SOCKET,
+                                new Connector(c.family(), c.thread(), Connector.Contact.SOCKET, c.ohms())))));
     }
 
     private static Input.Option option(Showing s, int i, boolean radio, String word, boolean chosen, Connector to) {
@@ -122,6 +160,13 @@ public final class FeedRunBench implements Bench {
 
     @Override
     public List<String> walk(Showing s) {
-        return IntStream.range(0, figures(s).joints().size()).mapToObj(i -> "joint:" + i).toList();
+        return IntStream.range(0, figures(s).joints().size())
+                .mapToObj(i -> "joint:" + i)
+                .toList();
+    }
+
+    @Override
+    public int walkStart(Showing s) {
+        return joint(s);
     }
 }

@@ -41,13 +41,21 @@ final class FeedRunPicture {
     }
 
     Picture draw() {
-        String end = near ? s.job().brief().near().shortName() : s.job().brief().far().shortName();
+        String end = near
+                ? s.job().brief().near().shortName()
+                : s.job().brief().far().shortName();
         long wrong = figures.joints().stream().filter(j -> !j.joins(frequency)).count();
         pen.text(end + " end, radio to antenna", 18, 22, Anchor.START, 15, Face.BOLD, Role.INK, Origin.Plain.TYPED);
         pen.text(
-                figures.joints().size() + " joints: " + wrong + " wrong, " + (figures.joints().size() - wrong)
-                        + " right; left and right walk them",
-                224, 22, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
+                figures.joints().size() + " joints: " + wrong + " wrong, "
+                        + (figures.joints().size() - wrong) + " right; left and right walk them",
+                224,
+                22,
+                Anchor.START,
+                12,
+                Face.TEXT,
+                Role.SLATE,
+                Origin.Plain.NAME);
         double at = chain();
         opened(at);
         taper();
@@ -58,11 +66,18 @@ final class FeedRunPicture {
     private double chain() {
         List<String> names = new ArrayList<>();
         List<String> notes = new ArrayList<>();
-        names.add(near ? s.job().brief().near().radio().name() : s.job().brief().far().radio().name());
+        names.add(
+                near
+                        ? s.job().brief().near().radio().name()
+                        : s.job().brief().far().radio().name());
         notes.add(run.radio().tradeName());
         for (FeedPart p : run.parts()) {
-            names.add(p.kind() == FeedPart.Kind.CABLE ? "Cable " + p.length().orElseThrow() : p.kind() == FeedPart.Kind.ADAPTER ? "Adapter" : "Arrestor");
-            notes.add(p.radioSide().family().words() + " to " + p.antennaSide().family().words());
+            names.add(
+                    p.kind() == FeedPart.Kind.CABLE
+                            ? "Cable " + p.length().orElseThrow()
+                            : p.kind() == FeedPart.Kind.ADAPTER ? "Adapter" : "Arrestor");
+            notes.add(p.radioSide().family().words() + " to "
+                    + p.antennaSide().family().words());
         }
         names.add((near ? s.job().brief().near() : s.job().brief().far()).shortName() + " antenna");
         notes.add(run.antenna().tradeName());
@@ -79,7 +94,12 @@ final class FeedRunPicture {
                 double mid = from + (step - w) / 2;
                 if (i == joint) {
                     Role edge = level == Finding.Level.STOP ? Role.THRIFT : Role.MUSSEL;
-                    pen.box(from + 4, 36, step - w - 8, 56, level == Finding.Level.STOP ? Role.THRIFT_WASH : Role.MUSSEL_WASH);
+                    pen.box(
+                            from + 4,
+                            36,
+                            step - w - 8,
+                            56,
+                            level == Finding.Level.STOP ? Role.THRIFT_WASH : Role.MUSSEL_WASH);
                     pen.outline(from + 4, 36, step - w - 8, 56, edge, 2);
                     chosenAt = mid;
                 }
@@ -89,8 +109,22 @@ final class FeedRunPicture {
                     pen.line(mid + 11, 64, x + step, 64, Role.INK, 4);
                 }
                 pen.sign(level, mid, stop ? 64 : 50);
-                pen.text("joint " + (i + 1), mid, 84, Anchor.MIDDLE, 12, i == joint ? Face.BOLD : Face.TEXT, Role.INK, Origin.Plain.NAME);
-                pen.zone("joint:" + i, from + 2, 34, step - w - 4, 60, "joint " + (i + 1) + ", " + level.name().toLowerCase(java.util.Locale.ROOT));
+                pen.text(
+                        "joint " + (i + 1),
+                        mid,
+                        84,
+                        Anchor.MIDDLE,
+                        12,
+                        i == joint ? Face.BOLD : Face.TEXT,
+                        Role.INK,
+                        Origin.Plain.NAME);
+                pen.zone(
+                        "joint:" + i,
+                        from + 2,
+                        34,
+                        step - w - 4,
+                        60,
+                        "joint " + (i + 1) + ", " + level.name().toLowerCase(java.util.Locale.ROOT));
             }
             boolean part = i == FeedRunBench.part(s) + 1 && s.stop().contains("-part-");
             pen.box(x, 40, w, 48, Role.PAPER);
@@ -115,17 +149,45 @@ final class FeedRunPicture {
         pen.line(at - 24, 92, 18, top, edge, 1.2);
         pen.line(at + 24, 92, right, top, edge, 1.2);
         pen.outline(18, top, right - 18, bottom - top, edge, 1.5);
-        String leftName = joint == 0 ? (near ? s.job().brief().near() : s.job().brief().far()).radio().name() : partName(joint - 1);
+        String leftName = joint == 0
+                ? (near ? s.job().brief().near() : s.job().brief().far())
+                        .radio()
+                        .name()
+                : partName(joint - 1);
         String rightName = joint == run.parts().size() ? "Antenna" : partName(joint);
         pen.text(leftName, 34, top + 22, Anchor.START, 13, Face.BOLD, Role.INK, Origin.Plain.TYPED);
-        pen.text("sold as “" + j.radioSide().tradeName() + "”", 34, top + 38, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
+        pen.text(
+                "sold as “" + j.radioSide().tradeName() + "”",
+                34,
+                top + 38,
+                Anchor.START,
+                12,
+                Face.TEXT,
+                Role.SLATE,
+                Origin.Plain.NAME);
         pen.text(rightName, right - 16, top + 22, Anchor.END, 13, Face.BOLD, Role.INK, Origin.Plain.TYPED);
-        pen.text("sold as “" + j.antennaSide().tradeName() + "”", right - 16, top + 38, Anchor.END, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
+        pen.text(
+                "sold as “" + j.antennaSide().tradeName() + "”",
+                right - 16,
+                top + 38,
+                Anchor.END,
+                12,
+                Face.TEXT,
+                Role.SLATE,
+                Origin.Plain.NAME);
         double faceY = top + 98;
         JointDrawing.face(pen, j.radioSide(), 98, faceY, holds);
         JointDrawing.face(pen, j.antennaSide(), right - 82, faceY, holds);
         double mid = (18 + right) / 2;
-        pen.text(holds ? "Cut open, about to meet" : "Cut open, cannot meet", mid, top + 22, Anchor.MIDDLE, 13, Face.BOLD, Role.INK, Origin.Plain.NAME);
+        pen.text(
+                holds ? "Cut open, about to meet" : "Cut open, cannot meet",
+                mid,
+                top + 22,
+                Anchor.MIDDLE,
+                13,
+                Face.BOLD,
+                Role.INK,
+                Origin.Plain.NAME);
         JointDrawing.cut(pen, j, mid, top + 76, holds);
         words(j.radioSide(), 34, top + 168, Anchor.START);
         words(j.antennaSide(), right - 16, top + 168, Anchor.END);
@@ -137,8 +199,24 @@ final class FeedRunPicture {
             pen.box(mid - boxW / 2, y, boxW, row - 3, stop ? Role.THRIFT_WASH : Role.PAPER);
             pen.outline(mid - boxW / 2, y, boxW, row - 3, stop ? Role.THRIFT : Role.SAND, stop ? 2 : 1);
             pen.sign(f.level(), mid - boxW / 2 + 14, y + row / 2 - 2);
-            pen.text(f.name(), mid - boxW / 2 + 30, y + row / 2 + 2.5, Anchor.START, 12.5, Face.BOLD, Role.INK, Origin.Plain.NAME);
-            pen.text(f.outcome(), mid + boxW / 2 - 8, y + row / 2 + 2.5, Anchor.END, 12, Face.TEXT, Role.INK, Origin.Plain.NAME);
+            pen.text(
+                    f.name(),
+                    mid - boxW / 2 + 30,
+                    y + row / 2 + 2.5,
+                    Anchor.START,
+                    12.5,
+                    Face.BOLD,
+                    Role.INK,
+                    Origin.Plain.NAME);
+            pen.text(
+                    f.outcome(),
+                    mid + boxW / 2 - 8,
+                    y + row / 2 + 2.5,
+                    Anchor.END,
+                    12,
+                    Face.TEXT,
+                    Role.INK,
+                    Origin.Plain.NAME);
             y += row;
         }
     }
@@ -160,8 +238,14 @@ final class FeedRunPicture {
         double height = Math.min(60, pen.height() - top - 26);
         pen.text("What the run costs", 18, top - 12, Anchor.START, 15, Face.BOLD, Role.INK, Origin.Plain.NAME);
         pen.text(
-                (figures.brokenAt().isPresent() ? "if every joint were right; " : "") + "band height is power left", 168, top - 12,
-                Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
+                (figures.brokenAt().isPresent() ? "if every joint were right; " : "") + "band height is power left",
+                168,
+                top - 12,
+                Anchor.START,
+                12,
+                Face.TEXT,
+                Role.SLATE,
+                Origin.Plain.NAME);
         double dbm = near ? s.job().brief().near().radio().power().value() : 0;
         double mw = Math.pow(10, dbm / 10);
         double left = 18;
@@ -181,21 +265,54 @@ final class FeedRunPicture {
         band.addAll(under);
         pen.area(band, Role.MUSSEL_WASH, Hatch.NONE);
         pen.add(new veldline.picture.Mark.Stroke(
-                band, true, Role.MUSSEL, 2,
+                band,
+                true,
+                Role.MUSSEL,
+                2,
                 figures.brokenAt().isPresent() ? veldline.picture.Mark.Dash.DASHED : veldline.picture.Mark.Dash.SOLID));
         for (int i = 0; i < run.parts().size(); i++) {
             Worked loss = figures.losses().get(i);
             double x = left + (i + 0.5) * w;
             pen.text(partName(i), x, top + height / 2 - 3, Anchor.MIDDLE, 13, Face.BOLD, Role.INK, Origin.Plain.NAME);
-            pen.text("−" + loss.shown(), x, top + height / 2 + 14, Anchor.MIDDLE, 12.5, Face.MONO, Role.INK, Origin.of(loss));
+            pen.text(
+                    "−" + loss.shown(),
+                    x,
+                    top + height / 2 + 14,
+                    Anchor.MIDDLE,
+                    12.5,
+                    Face.MONO,
+                    Role.INK,
+                    Origin.of(loss));
         }
         Worked total = figures.total();
         if (near) {
-            pen.text(NumberText.shown(mw, 1) + " mW", left + 10, top + height / 2 + 5, Anchor.START, 13, Face.MONO_BOLD, Role.INK, Origin.Plain.TYPED);
-            pen.text(NumberText.shown(mw * share, 1) + " mW", right - 10, top + height / 2 + 5, Anchor.END, 13, Face.MONO_BOLD, Role.INK, Origin.of(total));
+            pen.text(
+                    NumberText.shown(mw, 1) + " mW",
+                    left + 10,
+                    top + height / 2 + 5,
+                    Anchor.START,
+                    13,
+                    Face.MONO_BOLD,
+                    Role.INK,
+                    Origin.Plain.TYPED);
+            pen.text(
+                    NumberText.shown(mw * share, 1) + " mW",
+                    right - 10,
+                    top + height / 2 + 5,
+                    Anchor.END,
+                    13,
+                    Face.MONO_BOLD,
+                    Role.INK,
+                    Origin.of(total));
         }
         pen.text(
-                "Hatched: " + NumberText.shown(100 * (1 - share), 0) + " of every 100 parts turn to heat.", left, top + height + 18,
-                Anchor.START, 12.5, Face.TEXT, Role.SLATE, Origin.of(total));
+                "Hatched: " + NumberText.shown(100 * (1 - share), 0) + " of every 100 parts turn to heat.",
+                left,
+                top + height + 18,
+                Anchor.START,
+                12.5,
+                Face.TEXT,
+                Role.SLATE,
+                Origin.of(total));
     }
 }

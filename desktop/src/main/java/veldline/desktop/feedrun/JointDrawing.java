@@ -73,9 +73,13 @@ final class JointDrawing {
             double tip = x - side * 6;
             pen.area(
                     List.of(
-                            new At(x + side * 82, y - 4), new At(tip + side * 10, y - 4), new At(tip, y),
-                            new At(tip + side * 10, y + 4), new At(x + side * 82, y + 4)),
-                    metal, Hatch.NONE);
+                            new At(x + side * 82, y - 4),
+                            new At(tip + side * 10, y - 4),
+                            new At(tip, y),
+                            new At(tip + side * 10, y + 4),
+                            new At(x + side * 82, y + 4)),
+                    metal,
+                    Hatch.NONE);
         } else {
             pen.outline(from, y - 7, 78, 4, metal, 1.5);
             pen.outline(from, y + 3, 78, 4, metal, 1.5);

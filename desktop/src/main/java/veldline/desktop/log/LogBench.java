@@ -29,12 +29,16 @@ public final class LogBench implements Bench {
     public List<Input> inputs(Showing s) {
         List<Input> in = new ArrayList<>();
         in.add(new Input.Words(
-                "note", "Write a line, then Enter",
+                "note",
+                "Write a line, then Enter",
                 text -> text.isEmpty() ? Optional.empty() : Optional.of(new JobChange.Note(Instant.now(), text))));
         in.add(new Input.Action("save", "Save as", "", Input.Command.SAVE_AS));
         in.add(new Input.Action("open", "Open", "", Input.Command.OPEN));
-        in.add(new Input.Note("saving", "Every edit is saved within a second. Ctrl Z takes an edit back, Ctrl Y puts it in again."));
-        in.add(new Input.Note("closing", "Before leaving: tools counted, bolts torqued again on the date noted, next look on the date noted."));
+        in.add(new Input.Note(
+                "saving", "Every edit is saved within a second. Ctrl Z takes an edit back, Ctrl Y puts it in again."));
+        in.add(new Input.Note(
+                "closing",
+                "Before leaving: tools counted, bolts torqued again on the date noted, next look on the date noted."));
         return in;
     }
 
@@ -60,6 +64,13 @@ public final class LogBench implements Bench {
 
     @Override
     public List<String> walk(Showing s) {
-        return IntStream.range(0, s.job().log().size()).mapToObj(i -> "line:" + i).toList();
+        return IntStream.range(0, s.job().log().size())
+                .mapToObj(i -> "line:" + i)
+                .toList();
+    }
+
+    @Override
+    public int walkStart(Showing s) {
+        return Math.max(0, s.job().log().size() - 1);
     }
 }

@@ -19,7 +19,8 @@ import veldline.prove.Recording;
 
 /** Lines and recordings on one string of time. */
 final class LogPicture {
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.ENGLISH).withZone(ZoneOffset.UTC);
+    private static final DateTimeFormatter DAY =
+            DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.ENGLISH).withZone(ZoneOffset.UTC);
 
     private record Row(java.time.Instant at, String text, boolean recording, int index) {}
 
@@ -33,7 +34,15 @@ final class LogPicture {
 
     Picture draw() {
         pen.text("What was done", 18, 22, Anchor.START, 15, Face.BOLD, Role.INK, Origin.Plain.NAME);
-        pen.text("times in UTC; open rings are recordings", 132, 22, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
+        pen.text(
+                "times in UTC; open rings are recordings",
+                132,
+                22,
+                Anchor.START,
+                12,
+                Face.TEXT,
+                Role.SLATE,
+                Origin.Plain.NAME);
         List<Row> rows = rows();
         int room = (int) ((pen.height() - 60) / 30);
         int from = Math.max(0, rows.size() - room);
@@ -59,7 +68,12 @@ final class LogPicture {
         List<Recording> recordings = s.job().prove().recordings();
         for (int i = 0; i < recordings.size(); i++) {
             Recording r = recordings.get(i);
-            rows.add(new Row(r.begun(), "Recorded " + r.name() + ", " + r.setUp() + ", " + r.series().size() + " readings", true, i));
+            rows.add(new Row(
+                    r.begun(),
+                    "Recorded " + r.name() + ", " + r.setUp() + ", "
+                            + r.series().size() + " readings",
+                    true,
+                    i));
         }
         rows.sort(Comparator.comparing(Row::at));
         return rows;
@@ -75,7 +89,14 @@ final class LogPicture {
         pen.dot(x, y, r.recording ? 4 : 6, r.recording ? Role.SHEET : Role.MUSSEL, Role.MUSSEL, 2);
         int most = (int) ((pen.width() - x - 50) / 6.3);
         String text = r.text.length() > most ? r.text.substring(0, most - 1) + "…" : r.text;
-        pen.text(text, x + 22, y + 4, Anchor.START, 13, r.recording ? Face.TEXT : Face.BOLD, Role.INK,
+        pen.text(
+                text,
+                x + 22,
+                y + 4,
+                Anchor.START,
+                13,
+                r.recording ? Face.TEXT : Face.BOLD,
+                Role.INK,
                 r.recording ? Origin.Plain.MEASURED : Origin.Plain.TYPED);
         if (!r.recording) {
             pen.zone("line:" + r.index, x + 14, y - 14, pen.width() - x - 32, 26, r.text);

@@ -8,8 +8,19 @@ import veldline.picture.Role;
 /** An appearance: a colour for every role. The style sheet has the same tokens; a test holds the two together. */
 public enum Appearance {
     DAYLIGHT(
-            "daylight", "#F1E8D6", "#FBF6EA", "#191E2A", "#4B4D57", "#27408B", "#7E5200", "#A5154C", "#857A63",
-            "#C9BC9E", "#DCE1EF", "#F1DFB2", "#F6D8E0"),
+            "daylight",
+            "#F1E8D6",
+            "#FBF6EA",
+            "#191E2A",
+            "#4B4D57",
+            "#27408B",
+            "#7E5200",
+            "#A5154C",
+            "#857A63",
+            "#C9BC9E",
+            "#DCE1EF",
+            "#F1DFB2",
+            "#F6D8E0"),
     SHACK(
             "shack", "#15131A", "#1E1B24", "#E9DEC9", "#B3A897", "#9FB3F0", "#DFB358", "#F28BAD", "#857B8C", "#403A4A",
             "#293050", "#3B301A", "#47202F");

@@ -31,18 +31,32 @@ public final class MatchBench implements Bench {
         YagiShape.Feed feed = s.job().yagi().feed();
         Job.Matching match = s.job().match();
         List<Input> in = new ArrayList<>();
-        in.add(new Input.Choice("feed", "Driven element", List.of(
-                new Input.Option(
-                        "straight", feed == YagiShape.Feed.STRAIGHT,
-                        new JobChange.OfYagi(new YagiChange.FeedKind(YagiShape.Feed.STRAIGHT))),
-                new Input.Option(
-                        "folded", feed == YagiShape.Feed.FOLDED,
-                        new JobChange.OfYagi(new YagiChange.FeedKind(YagiShape.Feed.FOLDED))))));
-        in.add(new Input.Choice("match", "Between it and the cable", List.of(
-                new Input.Option("nothing", match == Job.Matching.DIRECT, new JobChange.Match(Job.Matching.DIRECT)),
-                new Input.Option("L", match == Job.Matching.L_NETWORK, new JobChange.Match(Job.Matching.L_NETWORK)),
-                new Input.Option("¼ wave", match == Job.Matching.QUARTER_WAVE, new JobChange.Match(Job.Matching.QUARTER_WAVE)))));
-        in.add(new Input.Note("line", "Cable of 50 Ω. Parts are the nearest of the E24 series; coils of Q 60, capacitors of Q 300."));
+        in.add(new Input.Choice(
+                "feed",
+                "Driven element",
+                List.of(
+                        new Input.Option(
+                                "straight",
+                                feed == YagiShape.Feed.STRAIGHT,
+                                new JobChange.OfYagi(new YagiChange.FeedKind(YagiShape.Feed.STRAIGHT))),
+                        new Input.Option(
+                                "folded",
+                                feed == YagiShape.Feed.FOLDED,
+                                new JobChange.OfYagi(new YagiChange.FeedKind(YagiShape.Feed.FOLDED))))));
+        in.add(new Input.Choice(
+                "match",
+                "Between it and the cable",
+                List.of(
+                        new Input.Option(
+                                "nothing", match == Job.Matching.DIRECT, new JobChange.Match(Job.Matching.DIRECT)),
+                        new Input.Option(
+                                "L", match == Job.Matching.L_NETWORK, new JobChange.Match(Job.Matching.L_NETWORK)),
+                        new Input.Option(
+                                "¼ wave",
+                                match == Job.Matching.QUARTER_WAVE,
+                                new JobChange.Match(Job.Matching.QUARTER_WAVE)))));
+        in.add(new Input.Note(
+                "line", "Cable of 50 Ω. Parts are the nearest of the E24 series; coils of Q 60, capacitors of Q 300."));
         in.add(new Input.Note(
                 "solder",
                 "Solder unplugged: hot tip, fumes, static. Before sending, antenna or load always on, hands clear of the"
@@ -74,6 +88,7 @@ public final class MatchBench implements Bench {
         List<MatchFigures.Option> list = options(s);
         return list.isEmpty()
                 ? Optional.empty()
-                : Optional.of(list.get(s.pickedIndex(Step.MATCH, 0, list.size())).take());
+                : Optional.of(
+                        list.get(s.pickedIndex(Step.MATCH, 0, list.size())).take());
     }
 }

@@ -44,10 +44,24 @@ final class MatchPicture {
     Picture draw() {
         pen.text("What the cable sees", 18, 22, Anchor.START, 15, Face.BOLD, Role.INK, Origin.Plain.NAME);
         pen.text(
-                "clear ground: SWR 2 or better; left and right walk the four ways", 176, 22, Anchor.START, 12, Face.TEXT,
-                Role.SLATE, Origin.Plain.NAME);
+                "clear ground: SWR 2 or better; left and right walk the four ways",
+                176,
+                22,
+                Anchor.START,
+                12,
+                Face.TEXT,
+                Role.SLATE,
+                Origin.Plain.NAME);
         if (options.isEmpty()) {
-            pen.text("The folded dipole is being solved in place.", 18, 70, Anchor.START, 15, Face.BOLD, Role.INK, Origin.Plain.NAME);
+            pen.text(
+                    "The folded dipole is being solved in place.",
+                    18,
+                    70,
+                    Anchor.START,
+                    15,
+                    Face.BOLD,
+                    Role.INK,
+                    Origin.Plain.NAME);
             return pen.done();
         }
         plane();
@@ -56,8 +70,20 @@ final class MatchPicture {
     }
 
     private void plane() {
-        double mostR = Math.max(120, 1.15 * options.stream().mapToDouble(o -> o.resistance().value()).max().orElse(100));
-        double mostX = Math.max(60, 1.2 * options.stream().mapToDouble(o -> Math.abs(o.reactance().value())).max().orElse(50));
+        double mostR = Math.max(
+                120,
+                1.15
+                        * options.stream()
+                                .mapToDouble(o -> o.resistance().value())
+                                .max()
+                                .orElse(100));
+        double mostX = Math.max(
+                60,
+                1.2
+                        * options.stream()
+                                .mapToDouble(o -> Math.abs(o.reactance().value()))
+                                .max()
+                                .orElse(50));
         Axis r = new Axis(0, mostR, 70, pen.width() - 40);
         Axis x = new Axis(-mostX, mostX, split - 30, 40);
         pen.hatched(r.start(), x.end(), r.end() - r.start(), x.start() - x.end(), Role.THRIFT, Hatch.DIAGONAL);
@@ -74,7 +100,15 @@ final class MatchPicture {
         pen.box(r.end() - 62, x.start() - 20, 62, 18, Role.SHEET);
         pen.box(r.start() + 2, x.end() + 1, 116, 18, Role.SHEET);
         pen.text("Ω in step", r.end(), x.start() - 6, Anchor.END, 12, Face.TEXT, Role.INK, Origin.Plain.NAME);
-        pen.text("Ω a quarter turn off", r.start() + 6, x.end() + 14, Anchor.START, 12, Face.TEXT, Role.INK, Origin.Plain.NAME);
+        pen.text(
+                "Ω a quarter turn off",
+                r.start() + 6,
+                x.end() + 14,
+                Anchor.START,
+                12,
+                Face.TEXT,
+                Role.INK,
+                Origin.Plain.NAME);
         pen.line(r.at(50), x.at(0) - 8, r.at(50), x.at(0) + 8, Role.INK, 2);
         pen.text("50", r.at(50), x.at(0) + 22, Anchor.MIDDLE, 12, Face.MONO, Role.INK, Origin.Plain.SCALE);
         int picked = s.pickedIndex(Step.MATCH, inUse(), options.size());
@@ -83,7 +117,15 @@ final class MatchPicture {
             double px = r.clamped(o.resistance().value());
             double py = x.clamped(o.reactance().value());
             pen.dot(px, py, i == picked ? 8 : 6, o.inUse() ? Role.MUSSEL : Role.SHEET, Role.MUSSEL, 2.5);
-            pen.text(letter(i), px + AWAY[i % 4][0], py + AWAY[i % 4][1], Anchor.MIDDLE, 13, Face.BOLD, Role.INK, Origin.Plain.NAME);
+            pen.text(
+                    letter(i),
+                    px + AWAY[i % 4][0],
+                    py + AWAY[i % 4][1],
+                    Anchor.MIDDLE,
+                    13,
+                    Face.BOLD,
+                    Role.INK,
+                    Origin.Plain.NAME);
         }
     }
 
@@ -134,15 +176,45 @@ final class MatchPicture {
             Finding.Level level = o.swr().value() <= USABLE ? Finding.Level.FITS : Finding.Level.WATCH;
             pen.sign(level, 28, base - 1);
             pen.text(letter(i), 46, base + 4, Anchor.START, 14, Face.BOLD, Role.INK, Origin.Plain.NAME);
-            pen.text(o.title() + (o.inUse() ? ", in use" : ""), 66.0, base - 3, Anchor.START, 13.5, Face.BOLD, Role.INK, Origin.Plain.NAME);
+            pen.text(
+                    o.title() + (o.inUse() ? ", in use" : ""),
+                    66.0,
+                    base - 3,
+                    Anchor.START,
+                    13.5,
+                    Face.BOLD,
+                    Role.INK,
+                    Origin.Plain.NAME);
             pen.text(o.parts(), 66.0, base + 12, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.of(o.resistance()));
             pen.text(
-                    o.resistance().number() + (o.reactance().value() < 0 ? " − j" : " + j")
+                    o.resistance().number()
+                            + (o.reactance().value() < 0 ? " − j" : " + j")
                             + NumberText.shown(Math.abs(o.reactance().value()), 1),
-                    right - 190, base + 5, Anchor.END, 13, Face.MONO, Role.INK, Origin.of(o.resistance()));
-            pen.text(o.swr().number(), right - 100, base + 5, Anchor.END, 14, Face.MONO_BOLD, Role.INK, Origin.of(o.swr()));
+                    right - 190,
+                    base + 5,
+                    Anchor.END,
+                    13,
+                    Face.MONO,
+                    Role.INK,
+                    Origin.of(o.resistance()));
+            pen.text(
+                    o.swr().number(),
+                    right - 100,
+                    base + 5,
+                    Anchor.END,
+                    14,
+                    Face.MONO_BOLD,
+                    Role.INK,
+                    Origin.of(o.swr()));
             pen.text(o.loss().number(), right - 8, base + 5, Anchor.END, 14, Face.MONO, Role.INK, Origin.of(o.loss()));
-            pen.zone("way:" + i, 10, top, pen.width() - 20, row - 3, o.title() + ", SWR " + o.swr().number() + ", loses " + o.loss().shown());
+            pen.zone(
+                    "way:" + i,
+                    10,
+                    top,
+                    pen.width() - 20,
+                    row - 3,
+                    o.title() + ", SWR " + o.swr().number() + ", loses "
+                            + o.loss().shown());
         }
     }
 }

@@ -64,7 +64,9 @@ public final class InputsPane extends VBox {
 
     /** What a list looks like apart from the values in its boxes. */
     private static List<Object> shape(List<Input> inputs) {
-        return inputs.stream().<Object>map(i -> i instanceof Input.Value v ? v.id() + v.label() : words(i)).toList();
+        return inputs.stream()
+                .<Object>map(i -> i instanceof Input.Value v ? v.id() + v.label() : words(i))
+                .toList();
     }
 
     private static Object words(Input input) {

@@ -43,6 +43,7 @@ public final class QuantityBox extends VBox {
         complaint.getStyleClass().add("complaint");
         complaint.setWrapText(true);
         complaint.setId("complaint-" + input.id());
+        NumberTag.on(label, Origin.Plain.NAME);
         NumberTag.on(complaint, Origin.Plain.TYPED);
         NumberTag.on(field, Origin.Plain.TYPED);
         NumberTag.on(other, Origin.Plain.TYPED);

@@ -19,9 +19,9 @@ final class RulerPicture {
     static Picture of(Finding.Ruler r, Origin origin, double width) {
         double low = r.low().orElse(Math.min(r.value(), r.high().orElse(r.value())));
         double high = r.high().orElse(Math.max(r.value(), r.low().orElse(r.value())));
-        double room = Math.max(0.35 * Math.max(high - low, 1e-9), 0.05 * Math.max(Math.abs(low), Math.abs(high)) + 0.05);
-        Axis x = new Axis(
-                Math.min(low, r.value()) - room, Math.max(high, r.value()) + room, 6, width - 6);
+        double room =
+                Math.max(0.35 * Math.max(high - low, 1e-9), 0.05 * Math.max(Math.abs(low), Math.abs(high)) + 0.05);
+        Axis x = new Axis(Math.min(low, r.value()) - room, Math.max(high, r.value()) + room, 6, width - 6);
         Pen pen = Picture.pen(width, HEIGHT);
         double y = 14;
         double from = r.low().map(x::at).orElse(6.0);
@@ -40,7 +40,13 @@ final class RulerPicture {
     private static void limit(Pen pen, double x, double y, double value, int decimals) {
         pen.line(x, y - 8, x, y + 8, Role.THRIFT, 2);
         pen.text(
-                NumberText.shown(value, decimals), x, y + 24, Mark.Anchor.MIDDLE, 12, Mark.Face.MONO, Role.SLATE,
+                NumberText.shown(value, decimals),
+                x,
+                y + 24,
+                Mark.Anchor.MIDDLE,
+                12,
+                Mark.Face.MONO,
+                Role.SLATE,
                 Origin.Plain.SCALE);
     }
 

@@ -38,17 +38,37 @@ final class ProvePicture {
 
     Picture draw() {
         pen.text(
-                "Signal at the " + s.job().brief().far().shortName().toLowerCase(java.util.Locale.ROOT) + " radio", 18, 22,
-                Anchor.START, 15, Face.BOLD, Role.INK, Origin.Plain.TYPED);
-        pen.text("12-minute means with lowest and highest; left and right walk the recordings", 196, 22, Anchor.START, 12,
-                Face.TEXT, Role.SLATE, Origin.Plain.NAME);
+                "Signal at the " + s.job().brief().far().shortName().toLowerCase(java.util.Locale.ROOT) + " radio",
+                18,
+                22,
+                Anchor.START,
+                15,
+                Face.BOLD,
+                Role.INK,
+                Origin.Plain.TYPED);
+        pen.text(
+                "12-minute means with lowest and highest; left and right walk the recordings",
+                196,
+                22,
+                Anchor.START,
+                12,
+                Face.TEXT,
+                Role.SLATE,
+                Origin.Plain.NAME);
         s.busy().ifPresent(b -> busy(b));
         recordings();
         Optional<ProveFigures> figures = s.assessment().prove().value();
         if (figures.isEmpty()) {
             pen.text("Nothing to compare yet.", 18, 120, Anchor.START, 15, Face.BOLD, Role.INK, Origin.Plain.NAME);
-            pen.text("Record a tide before the change, change one thing, record again.", 18, 142, Anchor.START, 13, Face.TEXT,
-                    Role.SLATE, Origin.Plain.NAME);
+            pen.text(
+                    "Record a tide before the change, change one thing, record again.",
+                    18,
+                    142,
+                    Anchor.START,
+                    13,
+                    Face.TEXT,
+                    Role.SLATE,
+                    Origin.Plain.NAME);
             return pen.done();
         }
         strips(figures.get());
@@ -64,8 +84,14 @@ final class ProvePicture {
         pen.line(from, pen.height() - 8, to, pen.height() - 8, Role.EDGE, 1.5, Dash.DASHED);
         pen.line(from, pen.height() - 8, from + (to - from) * share, pen.height() - 8, Role.MUSSEL, 4);
         pen.text(
-                b.what() + ": " + b.done() + " of " + b.of() + ". Esc stops.", to + 10, pen.height() - 4, Anchor.START, 12, Face.TEXT,
-                Role.INK, Origin.Plain.NAME);
+                b.what() + ": " + b.done() + " of " + b.of() + ". Esc stops.",
+                to + 10,
+                pen.height() - 4,
+                Anchor.START,
+                12,
+                Face.TEXT,
+                Role.INK,
+                Origin.Plain.NAME);
     }
 
     private void recordings() {
@@ -79,9 +105,22 @@ final class ProvePicture {
             boolean picked = i == s.pickedIndex(Step.PROVE, n - 1, n);
             pen.box(x + 1, 34, w - 3, 22, before ? Role.LICHEN_WASH : after ? Role.MUSSEL_WASH : Role.PAPER);
             pen.outline(x + 1, 34, w - 3, 22, picked ? Role.MUSSEL : Role.SAND, picked ? 2 : 1);
-            pen.text((i + 1) + (before ? " b" : after ? " a" : ""), x + w / 2 - 1, 50, Anchor.MIDDLE, 12,
-                    before || after ? Face.MONO_BOLD : Face.MONO, Role.INK, Origin.Plain.NAME);
-            pen.zone("recording:" + i, x, 34, w - 2, 22, "recording " + ProveBench.name(plan.recordings().get(i), i));
+            pen.text(
+                    (i + 1) + (before ? " b" : after ? " a" : ""),
+                    x + w / 2 - 1,
+                    50,
+                    Anchor.MIDDLE,
+                    12,
+                    before || after ? Face.MONO_BOLD : Face.MONO,
+                    Role.INK,
+                    Origin.Plain.NAME);
+            pen.zone(
+                    "recording:" + i,
+                    x,
+                    34,
+                    w - 2,
+                    22,
+                    "recording " + ProveBench.name(plan.recordings().get(i), i));
         }
     }
 
@@ -106,13 +145,29 @@ final class ProvePicture {
         pen.text("dBm", 14, top - 8, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
         pen.hatched(left, y.at(floor), right - left, bottom - y.at(floor), Role.THRIFT, Hatch.DIAGONAL);
         pen.line(left, y.at(floor), right, y.at(floor), Role.THRIFT, 2);
-        pen.text("floor " + NumberText.shown(floor, 1), right + 8, y.at(floor) + 5, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.TYPED);
+        pen.text(
+                "floor " + NumberText.shown(floor, 1),
+                right + 8,
+                y.at(floor) + 5,
+                Anchor.START,
+                12,
+                Face.TEXT,
+                Role.SLATE,
+                Origin.Plain.TYPED);
         double wish = s.assessment().line().wish();
         if (wish < high && wish > low) {
             pen.line(left, y.at(wish), right, y.at(wish), Role.EDGE, 1.4, Dash.DOTTED);
             boolean room = Math.abs(y.at(wish) - y.clamped(p.medianBefore().value()) - 8) > 18
                     && Math.abs(y.at(wish) - y.clamped(p.medianAfter().value()) + 12) > 18;
-            pen.text("wanted" + (room ? " " + NumberText.shown(wish, 1) : ""), room ? right + 8 : left + 6, y.at(wish) + (room ? 4 : -5), Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.TYPED);
+            pen.text(
+                    "wanted" + (room ? " " + NumberText.shown(wish, 1) : ""),
+                    room ? right + 8 : left + 6,
+                    y.at(wish) + (room ? 4 : -5),
+                    Anchor.START,
+                    12,
+                    Face.TEXT,
+                    Role.SLATE,
+                    Origin.Plain.TYPED);
         }
         strip(b, x, y, Role.LICHEN, Hatch.HORIZONTAL);
         strip(a, x, y, Role.MUSSEL, Hatch.UPRIGHT);
@@ -124,7 +179,8 @@ final class ProvePicture {
     private void median(String what, Worked w, Axis y, double right, double dy) {
         double at = y.clamped(w.value());
         pen.text(what, right + 8, at + dy - 4, Anchor.START, 12.5, Face.BOLD, Role.INK, Origin.Plain.NAME);
-        pen.text(w.number(), right + 62, at + dy - 4, Anchor.START, 13, Face.MONO_BOLD, Role.INK, Origin.Plain.MEASURED);
+        pen.text(
+                w.number(), right + 62, at + dy - 4, Anchor.START, 13, Face.MONO_BOLD, Role.INK, Origin.Plain.MEASURED);
         pen.line(right + 62, at + dy, right + 108, at + dy, Role.INK, 1);
         pen.line(right + 62, at + dy + 3, right + 108, at + dy + 3, Role.INK, 1);
     }
@@ -141,7 +197,9 @@ final class ProvePicture {
             double lowest = 1e9;
             double highest = -1e9;
             for (Reading r : series.readings()) {
-                if (r.seconds() >= from && r.seconds() < from + width && r.levelDbm().isPresent()) {
+                if (r.seconds() >= from
+                        && r.seconds() < from + width
+                        && r.levelDbm().isPresent()) {
                     double v = r.levelDbm().get();
                     sum += v;
                     n++;
@@ -181,7 +239,14 @@ final class ProvePicture {
         for (int h = 0; h * 3600 <= x.to(); h += 2) {
             pen.tick(h + " h", x.at(h * 3600), bottom + 15, Anchor.MIDDLE);
         }
-        pen.text("tide, 0 to " + NumberText.shown(range, 1) + " m", x.end() + 8, bottom - 8, Anchor.START, 12, Face.TEXT, Role.SLATE,
+        pen.text(
+                "tide, 0 to " + NumberText.shown(range, 1) + " m",
+                x.end() + 8,
+                bottom - 8,
+                Anchor.START,
+                12,
+                Face.TEXT,
+                Role.SLATE,
                 Origin.Plain.TYPED);
     }
 
@@ -190,10 +255,19 @@ final class ProvePicture {
         pen.line(18, top - 8, pen.width() - 18, top - 8, Role.SAND, 1);
         pen.text("How much better?", 18, top + 14, Anchor.START, 15, Face.BOLD, Role.INK, Origin.Plain.NAME);
         pen.text(
-                plan.lineUp() == ProvePlan.LineUp.TIDE ? "same tide height, after less before" : "in order, after less before", 156,
-                top + 14, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
+                plan.lineUp() == ProvePlan.LineUp.TIDE
+                        ? "same tide height, after less before"
+                        : "in order, after less before",
+                156,
+                top + 14,
+                Anchor.START,
+                12,
+                Face.TEXT,
+                Role.SLATE,
+                Origin.Plain.NAME);
         double doubt = p.predicted().doubt().orElse(0.0);
-        double low = Math.floor(Math.min(Math.min(p.comparison().low(), p.predicted().value() - doubt), 0) - 0.5);
+        double low =
+                Math.floor(Math.min(Math.min(p.comparison().low(), p.predicted().value() - doubt), 0) - 0.5);
         double high = Math.ceil(Math.max(p.comparison().high(), p.predicted().value() + doubt) + 0.5);
         Axis x = new Axis(low, high, 190, pen.width() - 110);
         double bottom = Math.min(pen.height() - 34, top + 96);
@@ -206,12 +280,27 @@ final class ProvePicture {
         double y1 = top + 28 + (bottom - top - 28) * 0.28;
         double y2 = top + 28 + (bottom - top - 28) * 0.74;
         pen.text("Worked out", 18, y1 + 4, Anchor.START, 13, Face.BOLD, Role.INK, Origin.Plain.NAME);
-        pen.line(x.at(p.predicted().value() - doubt), y1, x.at(p.predicted().value() + doubt), y1, Role.LICHEN, 3, Dash.DASHED);
+        pen.line(
+                x.at(p.predicted().value() - doubt),
+                y1,
+                x.at(p.predicted().value() + doubt),
+                y1,
+                Role.LICHEN,
+                3,
+                Dash.DASHED);
         double px = x.at(p.predicted().value());
         List<At> diamond = List.of(new At(px, y1 - 9), new At(px + 9, y1), new At(px, y1 + 9), new At(px - 9, y1));
         pen.area(diamond, Role.SHEET, Hatch.NONE);
         pen.add(new veldline.picture.Mark.Stroke(diamond, true, Role.LICHEN, 2.5, Dash.SOLID));
-        pen.text(NumberText.signed(p.predicted().value(), 1), pen.width() - 18, y1 + 5, Anchor.END, 15, Face.MONO_BOLD, Role.INK, Origin.of(p.predicted()));
+        pen.text(
+                NumberText.signed(p.predicted().value(), 1),
+                pen.width() - 18,
+                y1 + 5,
+                Anchor.END,
+                15,
+                Face.MONO_BOLD,
+                Role.INK,
+                Origin.of(p.predicted()));
         pen.text("Measured", 18, y2 + 4, Anchor.START, 13, Face.BOLD, Role.INK, Origin.Plain.NAME);
         double from = x.at(p.comparison().low());
         double to = x.at(p.comparison().high());
@@ -220,7 +309,14 @@ final class ProvePicture {
         double at = x.at(p.comparison().difference().value());
         pen.line(at, y2 - 10, at, y2 + 10, Role.MUSSEL, 4);
         double right = pen.width() - 18;
-        pen.text(NumberText.signed(p.comparison().difference().value(), 1), right, y2 + 5, Anchor.END, 15, Face.MONO_BOLD, Role.INK,
+        pen.text(
+                NumberText.signed(p.comparison().difference().value(), 1),
+                right,
+                y2 + 5,
+                Anchor.END,
+                15,
+                Face.MONO_BOLD,
+                Role.INK,
                 Origin.of(p.comparison().difference()));
         pen.line(right - 44, y2 + 10, right, y2 + 10, Role.INK, 1);
         pen.line(right - 44, y2 + 13, right, y2 + 13, Role.INK, 1);

@@ -36,24 +36,51 @@ public final class RaiseBench implements Bench {
         List<Input> in = new ArrayList<>();
         in.add(new Input.Pair(
                 new Input.Value(
-                        "height", "Height", s.job().brief().near().height(), "",
+                        "height",
+                        "Height",
+                        s.job().brief().near().height(),
+                        "",
                         Limits.within(
-                                0.1, 3000, "0.1 m", "3000 m", q -> new JobChange.OfBrief(new BriefChange.Height(true, q)))),
+                                0.1,
+                                3000,
+                                "0.1 m",
+                                "3000 m",
+                                q -> new JobChange.OfBrief(new BriefChange.Height(true, q)))),
                 new Input.Value(
-                        "mast", "Mast", s.job().raise().mast(), "",
+                        "mast",
+                        "Mast",
+                        s.job().raise().mast(),
+                        "",
                         Limits.within(0, 200, "0", "200 m", q -> new JobChange.OfRaise(new RaiseChange.Mast(q))))));
         in.add(new Input.Pair(
                 new Input.Value(
-                        "lines", "Power line at", s.job().raise().lineDistance(), "",
-                        Limits.within(0, 1e5, "0", "100 km", q -> new JobChange.OfRaise(new RaiseChange.LineDistance(q)))),
+                        "lines",
+                        "Power line at",
+                        s.job().raise().lineDistance(),
+                        "",
+                        Limits.within(
+                                0, 1e5, "0", "100 km", q -> new JobChange.OfRaise(new RaiseChange.LineDistance(q)))),
                 new Input.Value(
-                        "people", "People at", s.job().raise().peopleDistance(), "",
-                        Limits.within(0, 1e5, "0", "100 km", q -> new JobChange.OfRaise(new RaiseChange.PeopleDistance(q))))));
+                        "people",
+                        "People at",
+                        s.job().raise().peopleDistance(),
+                        "",
+                        Limits.within(
+                                0,
+                                1e5,
+                                "0",
+                                "100 km",
+                                q -> new JobChange.OfRaise(new RaiseChange.PeopleDistance(q))))));
         Set<String> ticked = s.job().raise().ticked();
         for (Caution c : Cautions.all()) {
             boolean on = ticked.contains(c.id());
             in.add(new Input.Tick(
-                    c.id(), c.hazard(), c.advice() + (c.blocking() ? " Tick before it is printed." : ""), c.blocking(), on, new JobChange.OfRaise(new RaiseChange.Tick(c.id(), !on))));
+                    c.id(),
+                    c.hazard(),
+                    c.advice() + (c.blocking() ? " Tick before it is printed." : ""),
+                    c.blocking(),
+                    on,
+                    new JobChange.OfRaise(new RaiseChange.Tick(c.id(), !on))));
         }
         place(in, s, true);
         place(in, s, false);
@@ -63,14 +90,28 @@ public final class RaiseBench implements Bench {
     private static void place(List<Input> in, Showing s, boolean near) {
         var end = near ? s.job().brief().near() : s.job().brief().far();
         String id = near ? "near" : "far";
-        in.add(
-                new Input.Value(
-                        id + "-lat", end.shortName() + " north", end.latitude(), "",
-                        Limits.within(-90, 90, "−90", "90 °", q -> new JobChange.OfBrief(new BriefChange.Place(near, q, end.longitude())))));
-        in.add(
-                new Input.Value(
-                        id + "-lon", end.shortName() + " east", end.longitude(), "",
-                        Limits.within(-180, 180, "−180", "180 °", q -> new JobChange.OfBrief(new BriefChange.Place(near, end.latitude(), q)))));
+        in.add(new Input.Value(
+                id + "-lat",
+                end.shortName() + " north",
+                end.latitude(),
+                "",
+                Limits.within(
+                        -90,
+                        90,
+                        "−90",
+                        "90 °",
+                        q -> new JobChange.OfBrief(new BriefChange.Place(near, q, end.longitude())))));
+        in.add(new Input.Value(
+                id + "-lon",
+                end.shortName() + " east",
+                end.longitude(),
+                "",
+                Limits.within(
+                        -180,
+                        180,
+                        "−180",
+                        "180 °",
+                        q -> new JobChange.OfBrief(new BriefChange.Place(near, end.latitude(), q)))));
     }
 
     @Override
@@ -85,7 +126,9 @@ public final class RaiseBench implements Bench {
 
     @Override
     public List<String> walk(Showing s) {
-        return IntStream.rangeClosed(0, 2 * RaisePicture.AIM_RANGE).mapToObj(i -> "aim:" + i).toList();
+        return IntStream.rangeClosed(0, 2 * RaisePicture.AIM_RANGE)
+                .mapToObj(i -> "aim:" + i)
+                .toList();
     }
 
     @Override
@@ -97,5 +140,10 @@ public final class RaiseBench implements Bench {
         double metres = new RaisePicture(s, width, height).heightAt(y);
         return Optional.of(new JobChange.OfBrief(new BriefChange.Height(
                 true, Quantity.shown(Math.max(0.5, Math.round(metres * 10) / 10.0), Unit.M, 1))));
+    }
+
+    @Override
+    public int walkStart(Showing s) {
+        return RaisePicture.AIM_RANGE;
     }
 }

@@ -26,8 +26,12 @@ final class RaisePicture {
     static final int AIM_RANGE = 30;
 
     private static final Formula AIM_LOSS = new Formula(
-            "Aim loss", "Gain straight ahead less gain so far beside it, on the solved pattern.", "L", "a − b",
-            "Thin-wire currents by the method of moments", "±0.2 dB within the main beam");
+            "Aim loss",
+            "Gain straight ahead less gain so far beside it, on the solved pattern.",
+            "L",
+            "a − b",
+            "Thin-wire currents by the method of moments",
+            "±0.2 dB within the main beam");
 
     private final Showing s;
     private final Brief brief;
@@ -46,7 +50,11 @@ final class RaisePicture {
         this.split = Math.round(height * 0.55);
         this.middle = Math.round(width * 0.52);
         this.aim = s.pickedIndex(Step.RAISE, AIM_RANGE, 2 * AIM_RANGE + 1) - AIM_RANGE;
-        double top = 1.35 * Math.max(brief.near().height().value(), brief.far().height().value()) + 1;
+        double top = 1.35
+                        * Math.max(
+                                brief.near().height().value(),
+                                brief.far().height().value())
+                + 1;
         this.up = new Axis(0, top, split - 76, 50);
     }
 
@@ -87,7 +95,8 @@ final class RaisePicture {
                 wedge.add(at(cx, cy, r * 0.92, bearing + aim + d));
             }
             pen.area(wedge, Role.MUSSEL_WASH, Hatch.NONE);
-            pen.add(new veldline.picture.Mark.Stroke(wedge, true, Role.MUSSEL, 1.5, aim == 0 ? Dash.SOLID : Dash.DASHED));
+            pen.add(new veldline.picture.Mark.Stroke(
+                    wedge, true, Role.MUSSEL, 1.5, aim == 0 ? Dash.SOLID : Dash.DASHED));
         });
         At far = at(cx, cy, r * 0.86, bearing);
         pen.line(cx, cy, far.x(), far.y(), Role.INK, 1.5, Dash.DOTTED);
@@ -95,8 +104,14 @@ final class RaisePicture {
         pen.dot(far.x(), far.y(), 6, Role.SHEET, Role.INK, 2);
         boolean left = bearing > 180;
         pen.text(
-                brief.far().shortName(), far.x() + (left ? 10 : -10), far.y() - 14, left ? Anchor.START : Anchor.END, 12.5, Face.BOLD,
-                Role.INK, Origin.Plain.TYPED);
+                brief.far().shortName(),
+                far.x() + (left ? 10 : -10),
+                far.y() - 14,
+                left ? Anchor.START : Anchor.END,
+                12.5,
+                Face.BOLD,
+                Role.INK,
+                Origin.Plain.TYPED);
         pen.text(brief.near().shortName(), cx, cy + 22, Anchor.MIDDLE, 12.5, Face.BOLD, Role.INK, Origin.Plain.TYPED);
     }
 
@@ -128,11 +143,23 @@ final class RaisePicture {
         end(brief.near().name(), figures.nearBearing(), figures.nearTilt(), left - 30, ground + 32, Anchor.START);
         end(brief.far().name(), figures.farBearing(), figures.farTilt(), right + 50, ground + 32, Anchor.END);
         pen.text(
-                NumberText.shown(brief.near().height().value(), 1) + " m", left + 12, yNear - 10, Anchor.START, 12.5, Face.MONO_BOLD,
-                Role.INK, Origin.Plain.TYPED);
+                NumberText.shown(brief.near().height().value(), 1) + " m",
+                left + 12,
+                yNear - 10,
+                Anchor.START,
+                12.5,
+                Face.MONO_BOLD,
+                Role.INK,
+                Origin.Plain.TYPED);
         pen.text(
-                NumberText.shown(brief.far().height().value(), 1) + " m", right - 4, yFar - 14, Anchor.END, 12.5, Face.MONO_BOLD,
-                Role.INK, Origin.Plain.TYPED);
+                NumberText.shown(brief.far().height().value(), 1) + " m",
+                right - 4,
+                yFar - 14,
+                Anchor.END,
+                12.5,
+                Face.MONO_BOLD,
+                Role.INK,
+                Origin.Plain.TYPED);
     }
 
     private void end(String name, Worked bearing, Worked tilt, double x, double y, Anchor anchor) {
@@ -142,11 +169,35 @@ final class RaisePicture {
     }
 
     private void loss() {
-        pen.text("What an aim beside the mark costs", 18, split + 26, Anchor.START, 15, Face.BOLD, Role.INK, Origin.Plain.NAME);
-        pen.text("degrees of bearing, on the solved pattern", 270, split + 26, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
+        pen.text(
+                "What an aim beside the mark costs",
+                18,
+                split + 26,
+                Anchor.START,
+                15,
+                Face.BOLD,
+                Role.INK,
+                Origin.Plain.NAME);
+        pen.text(
+                "degrees of bearing, on the solved pattern",
+                270,
+                split + 26,
+                Anchor.START,
+                12,
+                Face.TEXT,
+                Role.SLATE,
+                Origin.Plain.NAME);
         AntennaFigures f = s.assessment().antenna().value().orElse(null);
         if (f == null) {
-            pen.text("The antenna is not solved.", 18, split + 56, Anchor.START, 13, Face.TEXT, Role.INK, Origin.Plain.NAME);
+            pen.text(
+                    "The antenna is not solved.",
+                    18,
+                    split + 56,
+                    Anchor.START,
+                    13,
+                    Face.TEXT,
+                    Role.INK,
+                    Origin.Plain.NAME);
             return;
         }
         List<Double> cut = s.job().yagi().upright() ? f.hCut() : f.eCut();
@@ -171,7 +222,15 @@ final class RaisePicture {
                 double px = x.clamped(side * e.value());
                 pen.line(px, top, px, bottom, Role.THRIFT, 1.5, Dash.DASHED);
             }
-            pen.text("±" + e.number() + "° costs 1 dB", x.clamped(e.value()) + 8, top + 14, Anchor.START, 12.5, Face.BOLD, Role.INK, Origin.of(e));
+            pen.text(
+                    "±" + e.number() + "° costs 1 dB",
+                    x.clamped(e.value()) + 8,
+                    top + 14,
+                    Anchor.START,
+                    12.5,
+                    Face.BOLD,
+                    Role.INK,
+                    Origin.of(e));
         });
         double here = cut.get(0) - cut.get(Math.abs(aim));
         Worked w = Worked.of(AIM_LOSS)
@@ -181,11 +240,25 @@ final class RaisePicture {
         pen.line(x.at(aim), top, x.at(aim), bottom, Role.LICHEN, 1.5, Dash.DASHED);
         pen.dot(x.at(aim), y.clamped(here), 6, Role.SHEET, Role.LICHEN, 2.5);
         double side = pen.width() - 140;
-        pen.text("aimed " + NumberText.signed(aim, 0) + "° beside", side, top + 30, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.SCALE);
+        pen.text(
+                "aimed " + NumberText.signed(aim, 0) + "° beside",
+                side,
+                top + 30,
+                Anchor.START,
+                12,
+                Face.TEXT,
+                Role.SLATE,
+                Origin.Plain.SCALE);
         pen.text("costs " + w.shown(), side, top + 50, Anchor.START, 15, Face.MONO_BOLD, Role.INK, Origin.of(w));
         double step = (x.end() - x.start()) / (2 * AIM_RANGE);
         for (int i = 0; i <= 2 * AIM_RANGE; i++) {
-            pen.zone("aim:" + i, x.start() + (i - 0.5) * step, top, step, bottom - top, "aim " + (i - AIM_RANGE) + " degrees beside");
+            pen.zone(
+                    "aim:" + i,
+                    x.start() + (i - 0.5) * step,
+                    top,
+                    step,
+                    bottom - top,
+                    "aim " + (i - AIM_RANGE) + " degrees beside");
         }
     }
 }

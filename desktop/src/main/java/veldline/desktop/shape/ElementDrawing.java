@@ -63,7 +63,11 @@ final class ElementDrawing {
         pen.outline(LEFT - 16, MIDDLE - 4, end - LEFT + 34, 8, Role.EDGE, 1);
         double tip = end + 46;
         pen.line(end + 22, MIDDLE, tip, MIDDLE, Role.INK, 2);
-        pen.path(java.util.List.of(new At(tip - 6, MIDDLE - 6), new At(tip, MIDDLE), new At(tip - 6, MIDDLE + 6)), Role.INK, 2, Dash.SOLID);
+        pen.path(
+                java.util.List.of(new At(tip - 6, MIDDLE - 6), new At(tip, MIDDLE), new At(tip - 6, MIDDLE + 6)),
+                Role.INK,
+                2,
+                Dash.SOLID);
         double base = MIDDLE + 84;
         pen.line(x(0), base, end, base, Role.INK, 1.5);
         double lastText = -1e9;
@@ -98,26 +102,46 @@ final class ElementDrawing {
         double nameY = MIDDLE + half + 17;
         boolean tight = i < 2 && x(yagi.elements().get(1).position().value()) - x(0) < 50;
         Anchor side = !tight ? Anchor.MIDDLE : i == 0 ? Anchor.END : Anchor.START;
-        pen.text(YagiShape.nameOf(i), tight ? x + (i == 0 ? 10 : -16) : x, i == 1 && tight ? nameY + 2 : nameY, side, 12.5,
-                chosen || i < 2 ? Face.BOLD : Face.TEXT, Role.INK, Origin.Plain.NAME);
+        pen.text(
+                YagiShape.nameOf(i),
+                tight ? x + (i == 0 ? 10 : -16) : x,
+                i == 1 && tight ? nameY + 2 : nameY,
+                side,
+                12.5,
+                chosen || i < 2 ? Face.BOLD : Face.TEXT,
+                Role.INK,
+                Origin.Plain.NAME);
         pen.line(x, base - 4, x, base + 4, Role.INK, 1.5);
         double text = x;
         double down = i % 2 == 0 ? 18 : 32;
         if (text - lastText > 12) {
-            pen.text(NumberText.shown(e.position().value() * 1000, 1), text, base + down, Anchor.MIDDLE, 12, Face.MONO,
-                    Role.SLATE, Origin.Plain.TYPED);
+            pen.text(
+                    NumberText.shown(e.position().value() * 1000, 1),
+                    text,
+                    base + down,
+                    Anchor.MIDDLE,
+                    12,
+                    Face.MONO,
+                    Role.SLATE,
+                    Origin.Plain.TYPED);
             lastText = text;
         }
         if (chosen) {
             tag(pen, x, mm);
         }
-        pen.zone("element:" + i, x - 11, MIDDLE - half - 8, 22, 2 * half + 16, "element " + YagiShape.nameOf(i) + ", "
-                + mm + " mm; drag along the boom or across it");
+        pen.zone(
+                "element:" + i,
+                x - 11,
+                MIDDLE - half - 8,
+                22,
+                2 * half + 16,
+                "element " + YagiShape.nameOf(i) + ", " + mm + " mm; drag along the boom or across it");
         return lastText;
     }
 
     private void tag(Pen pen, double x, String mm) {
-        String inch = InchFraction.ofMetres(yagi.elements().get(picked).length().value(), 32).text();
+        String inch = InchFraction.ofMetres(yagi.elements().get(picked).length().value(), 32)
+                .text();
         String text = mm + " mm = " + inch + " in";
         double w = 7.6 * text.length() + 16;
         double left = right - 100 - w;
@@ -132,7 +156,13 @@ final class ElementDrawing {
         double x = right + 34 - w;
         pen.text(
                 metres < 0.1 ? NumberText.shown(metres * 1000, 0) + " mm" : NumberText.shown(metres, 1) + " m",
-                x + w / 2, 15, Anchor.MIDDLE, 12, Face.MONO, Role.INK, Origin.Plain.SCALE);
+                x + w / 2,
+                15,
+                Anchor.MIDDLE,
+                12,
+                Face.MONO,
+                Role.INK,
+                Origin.Plain.SCALE);
         pen.line(x, 21, x + w, 21, Role.INK, 1.5);
         pen.line(x, 17, x, 25, Role.INK, 1.5);
         pen.line(x + w, 17, x + w, 25, Role.INK, 1.5);

@@ -28,7 +28,15 @@ final class FractionText {
             double width = DIGIT * SMALL * top.length();
             pen.text(top, at, y - 3, Anchor.START, SIZE * SMALL, Face.MONO, Role.SLATE, Origin.Plain.TYPED);
             pen.line(at + width, y + 2, at + width + 4, y - 8, Role.SLATE, 1.3);
-            pen.text(bottom, at + width + 4.5, y + 2, Anchor.START, SIZE * SMALL, Face.MONO, Role.SLATE, Origin.Plain.TYPED);
+            pen.text(
+                    bottom,
+                    at + width + 4.5,
+                    y + 2,
+                    Anchor.START,
+                    SIZE * SMALL,
+                    Face.MONO,
+                    Role.SLATE,
+                    Origin.Plain.TYPED);
         }
     }
 }

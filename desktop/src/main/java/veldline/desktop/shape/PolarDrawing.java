@@ -59,8 +59,16 @@ final class PolarDrawing {
     }
 
     private static void lobe(
-            Pen pen, List<Double> cut, double cx, double cy, double radius, double outer, int side, Role role,
-            Hatch hatch, Dash dash) {
+            Pen pen,
+            List<Double> cut,
+            double cx,
+            double cy,
+            double radius,
+            double outer,
+            int side,
+            Role role,
+            Hatch hatch,
+            Dash dash) {
         List<At> points = new ArrayList<>();
         for (int deg = 0; deg < cut.size(); deg++) {
             double r = radius * Math.max(0, 1 - (outer - cut.get(deg)) / SPAN);

@@ -48,43 +48,78 @@ public final class ShapeBench implements Bench {
         Quantity boom = Quantity.shown(y.boomLength(), Unit.MM, 1);
         List<Input> in = new ArrayList<>();
         in.add(new Input.Value(
-                "boom", "Boom length", boom, InchFraction.ofMetres(y.boomLength(), 32).text() + " in",
-                Limits.within(0.15 * wave, 5.6 * wave, mm(0.15 * wave), mm(5.6 * wave), q -> lift(new YagiChange.BoomLength(f, q)))));
+                "boom",
+                "Boom length",
+                boom,
+                InchFraction.ofMetres(y.boomLength(), 32).text() + " in",
+                Limits.within(
+                        0.15 * wave,
+                        5.6 * wave,
+                        mm(0.15 * wave),
+                        mm(5.6 * wave),
+                        q -> lift(new YagiChange.BoomLength(f, q)))));
         in.add(new Input.Pair(
                 new Input.Value(
-                        "count", "Elements", Quantity.of(Integer.toString(y.elements().size()), Unit.ONE), "",
+                        "count",
+                        "Elements",
+                        Quantity.of(Integer.toString(y.elements().size()), Unit.ONE),
+                        "",
                         q -> q.value() != Math.rint(q.value()) || q.value() < 2 || q.value() > YagiShape.MOST_ELEMENTS
                                 ? new Input.Outcome.Refused(
                                         q + " is not a whole number from 2 to " + YagiShape.MOST_ELEMENTS + ".")
                                 : Input.Outcome.of(lift(new YagiChange.Count(f, (int) q.value())))),
                 new Input.Value(
-                        "diameter", "Diameter", y.diameter(), "",
+                        "diameter",
+                        "Diameter",
+                        y.diameter(),
+                        "",
                         Limits.within(
-                                1e-4, 0.04 * wave, "0.1 mm", mm(0.04 * wave), q -> lift(new YagiChange.Diameter(f, q))))));
+                                1e-4,
+                                0.04 * wave,
+                                "0.1 mm",
+                                mm(0.04 * wave),
+                                q -> lift(new YagiChange.Diameter(f, q))))));
         in.add(new Input.Value(
-                "length", name + ", length", e.length(), InchFraction.ofMetres(e.length().value(), 32).text() + " in",
-                Limits.within(0.1 * wave, 0.9 * wave, mm(0.1 * wave), mm(0.9 * wave), q -> lift(new YagiChange.ElementLength(i, q)))));
+                "length",
+                name + ", length",
+                e.length(),
+                InchFraction.ofMetres(e.length().value(), 32).text() + " in",
+                Limits.within(
+                        0.1 * wave,
+                        0.9 * wave,
+                        mm(0.1 * wave),
+                        mm(0.9 * wave),
+                        q -> lift(new YagiChange.ElementLength(i, q)))));
         if (i > 0) {
-            double least = y.elements().get(i - 1).position().value() + 2 * y.diameter().value();
+            double least = y.elements().get(i - 1).position().value()
+                    + 2 * y.diameter().value();
             double most = i + 1 < y.elements().size()
-                    ? y.elements().get(i + 1).position().value() - 2 * y.diameter().value()
+                    ? y.elements().get(i + 1).position().value()
+                            - 2 * y.diameter().value()
                     : Math.max(y.boomLength(), s.job().brief().sizeAllowed().value());
             in.add(new Input.Value(
-                    "position", name + ", from reflector", e.position(),
+                    "position",
+                    name + ", from reflector",
+                    e.position(),
                     InchFraction.ofMetres(e.position().value(), 32).text() + " in",
                     Limits.within(least, most, mm(least), mm(most), q -> lift(new YagiChange.ElementPosition(i, q)))));
         }
-        in.add(new Input.Choice("lies", "Elements lie", List.of(
-                new Input.Option("flat", !y.upright(), lift(new YagiChange.Upright(false))),
-                new Input.Option("upright", y.upright(), lift(new YagiChange.Upright(true))))));
+        in.add(new Input.Choice(
+                "lies",
+                "Elements lie",
+                List.of(
+                        new Input.Option("flat", !y.upright(), lift(new YagiChange.Upright(false))),
+                        new Input.Option("upright", y.upright(), lift(new YagiChange.Upright(true))))));
         in.add(new Input.Pick(
-                "boom-kind", "Elements sit",
+                "boom-kind",
+                "Elements sit",
                 Arrays.stream(BoomKind.values())
                         .map(k -> new Input.Option(k.words(), k == y.boom(), lift(new YagiChange.Boom(k))))
                         .toList()));
         in.add(new Input.Action("improve", "Improve by the engine", "I", Input.Command.IMPROVE));
         in.add(new Input.Note(
-                "cutting", "Any unit works: 14 5/8 in, 37 cm. Cutting and drilling: eyes, ears, sharp edges; glass-fibre"
+                "cutting",
+                "Any unit works: 14 5/8 in, 37 cm. Cutting and drilling: eyes, ears, sharp edges; glass-fibre"
                         + " dust is not to be breathed."));
         return in;
     }
@@ -139,5 +174,10 @@ public final class ShapeBench implements Bench {
         double wave = FreeSpace.wavelength(s.job().brief().frequency().value());
         double length = Math.max(0.2 * wave, Math.min(0.7 * wave, d.lengthTo(y)));
         return Optional.of(lift(new YagiChange.ElementLength(i, Quantity.shown(length, Unit.MM, 1))));
+    }
+
+    @Override
+    public int walkStart(Showing s) {
+        return picked(s);
     }
 }

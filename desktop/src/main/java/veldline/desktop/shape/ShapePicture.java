@@ -39,11 +39,15 @@ final class ShapePicture {
 
     Picture draw() {
         pen.text(
-                yagi.elements().size() + " elements, to scale", 18, 20, Anchor.START, 15, Face.BOLD, Role.INK,
+                yagi.elements().size() + " elements, to scale",
+                18,
+                20,
+                Anchor.START,
+                15,
+                Face.BOLD,
+                Role.INK,
                 Origin.Plain.NAME);
-        pen.text(
-                "mm; drag an element", 168, 20, Anchor.START, 12, Face.TEXT, Role.SLATE,
-                Origin.Plain.NAME);
+        pen.text("mm; drag an element", 168, 20, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
         new ElementDrawing(yagi, pen.width(), ShapeBench.picked(s)).draw(pen);
         pen.line(18, RULE, pen.width() - 18, RULE, Role.SAND, 1);
         double split = Math.round(pen.width() * 0.535);
@@ -58,7 +62,15 @@ final class ShapePicture {
         pen.text("Where it reaches", 18, RULE + 20, Anchor.START, 15, Face.BOLD, Role.INK, Origin.Plain.NAME);
         Optional<AntennaFigures> figures = s.assessment().antenna().value();
         if (figures.isEmpty()) {
-            pen.text("Not solved; see the findings.", 18, RULE + 46, Anchor.START, 13, Face.TEXT, Role.INK, Origin.Plain.NAME);
+            pen.text(
+                    "Not solved; see the findings.",
+                    18,
+                    RULE + 46,
+                    Anchor.START,
+                    13,
+                    Face.TEXT,
+                    Role.INK,
+                    Origin.Plain.NAME);
             return;
         }
         AntennaFigures f = figures.get();
@@ -72,12 +84,26 @@ final class ShapePicture {
         pen.text("straight ahead", x, y + 17, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
         width(f.widthE(), "along the elements (E)", x, y + 46, Role.MUSSEL, Dash.SOLID);
         width(f.widthH(), "square to them (H)", x, y + 90, Role.LICHEN, Dash.DASHED);
-        pen.text(f.frontToBack().number() + " dB less", x, y + 134, Anchor.START, 13, Face.BOLD, Role.INK, Origin.of(f.frontToBack()));
+        pen.text(
+                f.frontToBack().number() + " dB less",
+                x,
+                y + 134,
+                Anchor.START,
+                13,
+                Face.BOLD,
+                Role.INK,
+                Origin.of(f.frontToBack()));
         pen.text("straight back", x, y + 150, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
         pen.text(
                 f.resistance().number() + (f.reactance().value() < 0 ? " − j" : " + j")
                         + NumberText.shown(Math.abs(f.reactance().value()), 1) + " Ω",
-                x, y + 178, Anchor.START, 13, Face.MONO, Role.INK, Origin.of(f.resistance()));
+                x,
+                y + 178,
+                Anchor.START,
+                13,
+                Face.MONO,
+                Role.INK,
+                Origin.of(f.resistance()));
         pen.text("at the feed", x, y + 194, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
     }
 
@@ -104,8 +130,14 @@ final class ShapePicture {
         pen.line(left + 24, bottom, right, bottom, Role.INK, 1);
         if (stage.value().isEmpty()) {
             pen.text(
-                    stage instanceof Stage.Failed<Sweep> ? "Not solved." : "Being solved over the band.", left + 34, top + 60,
-                    Anchor.START, 12, Face.TEXT, Role.INK, Origin.Plain.NAME);
+                    stage instanceof Stage.Failed<Sweep> ? "Not solved." : "Being solved over the band.",
+                    left + 34,
+                    top + 60,
+                    Anchor.START,
+                    12,
+                    Face.TEXT,
+                    Role.INK,
+                    Origin.Plain.NAME);
             return;
         }
         List<Sweep.Point> points = stage.value().get().points();
@@ -116,7 +148,9 @@ final class ShapePicture {
                 points.stream()
                         .map(p -> new At(x.at(p.frequency()), y.clamped(Math.min(3, Mismatch.swr(p.impedance(), 50)))))
                         .toList(),
-                Role.MUSSEL, 3, Dash.SOLID);
+                Role.MUSSEL,
+                3,
+                Dash.SOLID);
         double f = s.job().brief().frequency().value();
         double stepHz = tickStep(high - low, (right - left) / 64);
         for (double at = Math.ceil(low / stepHz) * stepHz; at < high; at += stepHz) {
@@ -124,11 +158,26 @@ final class ShapePicture {
                 pen.tick(NumberText.shown(at / 1e6, stepHz < 1e6 ? 1 : 0), x.at(at), bottom + 16, Anchor.MIDDLE);
             }
         }
-        pen.text(NumberText.shown(f / 1e6, 0), x.at(f), bottom + 16, Anchor.MIDDLE, 12, Face.MONO_BOLD, Role.INK, Origin.Plain.TYPED);
+        pen.text(
+                NumberText.shown(f / 1e6, 0),
+                x.at(f),
+                bottom + 16,
+                Anchor.MIDDLE,
+                12,
+                Face.MONO_BOLD,
+                Role.INK,
+                Origin.Plain.TYPED);
         s.assessment().antenna().value().ifPresent(a -> {
             pen.dot(x.at(f), y.clamped(Math.min(3, a.swr().value())), 5, Role.SHEET, Role.MUSSEL, 2.5);
-            pen.text("SWR " + a.swr().number(), x.at(f) + 9, y.clamped(Math.min(3, a.swr().value())) - 8, Anchor.START, 12.5,
-                    Face.MONO_BOLD, Role.INK, Origin.of(a.swr()));
+            pen.text(
+                    "SWR " + a.swr().number(),
+                    x.at(f) + 9,
+                    y.clamped(Math.min(3, a.swr().value())) - 8,
+                    Anchor.START,
+                    12.5,
+                    Face.MONO_BOLD,
+                    Role.INK,
+                    Origin.of(a.swr()));
         });
     }
 
@@ -150,8 +199,16 @@ final class ShapePicture {
         double extra = yagi.boom().correction(yagi.boomDiameter().value(), 299_792_458.0 / f);
         pen.text("Cut list", left, y, Anchor.START, 15, Face.BOLD, Role.INK, Origin.Plain.NAME);
         pen.text(
-                extra > 0 ? "boom adds " + NumberText.shown(extra * 1000, 1) + " mm, file ends square" : "mm and inch, file ends square",
-                left + 66, y, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
+                extra > 0
+                        ? "boom adds " + NumberText.shown(extra * 1000, 1) + " mm, file ends square"
+                        : "mm and inch, file ends square",
+                left + 66,
+                y,
+                Anchor.START,
+                12,
+                Face.TEXT,
+                Role.SLATE,
+                Origin.Plain.NAME);
         int columns = 3;
         int perColumn = (cuts.size() + columns - 1) / columns;
         double room = pen.width() - 10 - left;
@@ -164,8 +221,14 @@ final class ShapePicture {
             boolean picked = i == ShapeBench.picked(s);
             pen.text(name, x, rowY, Anchor.START, 12, picked ? Face.BOLD : Face.TEXT, Role.INK, Origin.Plain.NAME);
             pen.text(
-                    NumberText.shown(cut.cut() * 1000, 1), x + 58, rowY, Anchor.END, 12, picked ? Face.MONO_BOLD : Face.MONO,
-                    Role.INK, Origin.Plain.TYPED);
+                    NumberText.shown(cut.cut() * 1000, 1),
+                    x + 58,
+                    rowY,
+                    Anchor.END,
+                    12,
+                    picked ? Face.MONO_BOLD : Face.MONO,
+                    Role.INK,
+                    Origin.Plain.TYPED);
             FractionText.draw(pen, InchFraction.ofMetres(cut.cut(), 32), x + 63, rowY);
         }
     }

@@ -35,7 +35,12 @@ public final class LinePicture {
     private final Pen pen;
 
     private LinePicture(
-            LevelLine line, Optional<LevelLine> former, Optional<Double> measured, String chosen, double width, double height) {
+            LevelLine line,
+            Optional<LevelLine> former,
+            Optional<Double> measured,
+            String chosen,
+            double width,
+            double height) {
         this.line = line;
         this.former = former;
         this.measured = measured;
@@ -86,7 +91,8 @@ public final class LinePicture {
         tint();
         axis();
         limits();
-        former.filter(f -> f.stops().size() == line.stops().size() && f.brokenAt().isEmpty())
+        former.filter(f ->
+                        f.stops().size() == line.stops().size() && f.brokenAt().isEmpty())
                 .ifPresent(f -> pen.path(points(f, 0, f.stops().size() - 1), Role.EDGE, 1.2, Dash.SOLID));
         worst();
         stroke();
@@ -107,7 +113,10 @@ public final class LinePicture {
             pen.line(x + w, 2, x + w, pen.height(), Role.MUSSEL, 1.5);
             double tip = x + w / 2;
             double foot = pen.height();
-            pen.area(List.of(new At(tip - 8, foot - 8), new At(tip + 8, foot - 8), new At(tip, foot)), Role.MUSSEL, Hatch.NONE);
+            pen.area(
+                    List.of(new At(tip - 8, foot - 8), new At(tip + 8, foot - 8), new At(tip, foot)),
+                    Role.MUSSEL,
+                    Hatch.NONE);
         });
     }
 
@@ -131,8 +140,14 @@ public final class LinePicture {
             pen.hatched(from, y - 7, to - from, 7, Role.THRIFT, Hatch.DIAGONAL);
             pen.line(from, y, to, y, Role.THRIFT, 2);
             pen.text(
-                    NumberText.shown(most, 1) + " most you may radiate", to + 6, y + 1, Anchor.START, 12, Face.TEXT,
-                    Role.SLATE, Origin.Plain.TYPED);
+                    NumberText.shown(most, 1) + " most you may radiate",
+                    to + 6,
+                    y + 1,
+                    Anchor.START,
+                    12,
+                    Face.TEXT,
+                    Role.SLATE,
+                    Origin.Plain.TYPED);
         });
         double left = column(line.path()) + columnWidth(line.path()) * 0.78;
         double right = width - RIGHT_PANEL;
@@ -146,8 +161,14 @@ public final class LinePicture {
         double wish = scale.farY(line.wish());
         pen.line(left, wish, right, wish, Role.EDGE, 1.4, Dash.DOTTED);
         pen.text(
-                "wanted " + NumberText.shown(line.wish(), 1), middle(line.path() + 1) + 10, wish + 14, Anchor.START, 12,
-                Face.TEXT, Role.SLATE, Origin.Plain.TYPED);
+                "wanted " + NumberText.shown(line.wish(), 1),
+                middle(line.path() + 1) + 10,
+                wish + 14,
+                Anchor.START,
+                12,
+                Face.TEXT,
+                Role.SLATE,
+                Origin.Plain.TYPED);
     }
 
     /** Corner points of the stroke over a range of stops. */
@@ -158,7 +179,9 @@ public final class LinePicture {
             double m = middle(i);
             double w = columnWidth(i) * 0.44;
             double before = near(i) ? scale.nearY(s.before()) : scale.farY(s.before());
-            double after = near(i) ? scale.nearY(s.level().value()) : scale.farY(s.level().value());
+            double after = near(i)
+                    ? scale.nearY(s.level().value())
+                    : scale.farY(s.level().value());
             if (s.kind() == Kind.PATH) {
                 continue;
             }
@@ -250,16 +273,26 @@ public final class LinePicture {
         for (double dx : new double[] {-9, 7}) {
             pen.path(
                     List.of(
-                            new At(tx + dx + 8, ty - 14), new At(tx + dx, ty - 2), new At(tx + dx + 4, ty + 1),
+                            new At(tx + dx + 8, ty - 14),
+                            new At(tx + dx, ty - 2),
+                            new At(tx + dx + 4, ty + 1),
                             new At(tx + dx - 5, ty + 13)),
-                    Role.INK, 1.5, Dash.SOLID);
+                    Role.INK,
+                    1.5,
+                    Dash.SOLID);
         }
         Stop path = line.stops().get(p);
         double drop = path.step().value();
         double drawn = (to.y() - from.y()) / scale.perDb();
         pen.text(
-                NumberText.shown(drop - drawn, 0) + " dB folded away", tx - 74, ty + 48, Anchor.START, 12, Face.TEXT,
-                Role.SLATE, Origin.of(path.step()));
+                NumberText.shown(drop - drawn, 0) + " dB folded away",
+                tx - 74,
+                ty + 48,
+                Anchor.START,
+                12,
+                Face.TEXT,
+                Role.SLATE,
+                Origin.of(path.step()));
     }
 
     private void label(int i) {
@@ -272,13 +305,19 @@ public final class LinePicture {
         }
         double m = middle(i);
         if (near(i)) {
-            double y = scale.nearY(s.kind() == Kind.ANTENNA ? s.before() : s.level().value());
+            double y = scale.nearY(
+                    s.kind() == Kind.ANTENNA ? s.before() : s.level().value());
             double under = Math.max(118, y + 34);
             pen.line(m, under - 26, m, under - 14, Role.EDGE, 1);
             names(s, m, under, Anchor.MIDDLE, reached);
             boolean cut = s.state() == Finding.Level.STOP && line.brokenAt().isPresent();
             double valueY = s.kind() == Kind.ANTENNA ? scale.nearY(s.level().value()) + 20 : y - (cut ? 22 : 9);
-            level(s, s.kind() == Kind.ANTENNA ? m - 6 : m, valueY, s.kind() == Kind.ANTENNA ? Anchor.END : Anchor.MIDDLE, reached);
+            level(
+                    s,
+                    s.kind() == Kind.ANTENNA ? m - 6 : m,
+                    valueY,
+                    s.kind() == Kind.ANTENNA ? Anchor.END : Anchor.MIDDLE,
+                    reached);
         } else {
             double y = Math.min(scale.farY(s.level().value()), scale.farY(s.before()));
             names(s, m, 20, Anchor.MIDDLE, reached);
@@ -289,9 +328,7 @@ public final class LinePicture {
 
     private void names(Stop s, double x, double y, Anchor anchor, boolean reached) {
         pen.text(s.name(), x, y, anchor, 12.5, Face.BOLD, Role.INK, Origin.Plain.TYPED);
-        pen.text(
-                s.verb() + " " + s.step().number(), x, y + 16, anchor, 12, Face.TEXT, Role.SLATE,
-                Origin.of(s.step()));
+        pen.text(s.verb() + " " + s.step().number(), x, y + 16, anchor, 12, Face.TEXT, Role.SLATE, Origin.of(s.step()));
         Finding.Level state = reached ? s.state() : s.state() == Finding.Level.STOP ? s.state() : Finding.Level.UNKNOWN;
         boolean marked = near(line.stops().indexOf(s))
                 && (s.kind() != Kind.RADIO && (state != Finding.Level.FITS || s.kind() == Kind.ANTENNA));
@@ -307,8 +344,7 @@ public final class LinePicture {
 
     private void level(Stop s, double x, double y, Anchor anchor, boolean reached) {
         String text = reached ? s.level().number() : "(" + s.level().number() + ")";
-        pen.text(
-                text, x, y, anchor, 15, Face.MONO_BOLD, reached ? Role.INK : Role.SLATE, Origin.of(s.level()));
+        pen.text(text, x, y, anchor, 15, Face.MONO_BOLD, reached ? Role.INK : Role.SLATE, Origin.of(s.level()));
     }
 
     /** A real reading: a diamond on the line, its number doubly underlined. */
@@ -329,9 +365,13 @@ public final class LinePicture {
         for (int i = 0; i < line.stops().size(); i++) {
             Stop s = line.stops().get(i);
             pen.zone(
-                    "stop:" + s.id(), column(i) + 2, 2, columnWidth(i) - 4, pen.height() - 4,
-                    s.name() + ", " + s.verb() + " " + s.step().shown() + ", level " + s.level().shown()
-                            + (s.tag().isEmpty() ? "" : ", " + s.tag()));
+                    "stop:" + s.id(),
+                    column(i) + 2,
+                    2,
+                    columnWidth(i) - 4,
+                    pen.height() - 4,
+                    s.name() + ", " + s.verb() + " " + s.step().shown() + ", level "
+                            + s.level().shown() + (s.tag().isEmpty() ? "" : ", " + s.tag()));
         }
     }
 }

@@ -42,24 +42,55 @@ public final class MarginPanel {
                 margin.value() < 0 ? Finding.Level.STOP : over < 0 ? Finding.Level.WATCH : Finding.Level.FITS;
         pen.sign(level, 8, 93);
         pen.text(
-                NumberText.shown(Math.abs(over), 1) + (over < 0 ? " short of" : " more than"), 22, 94, Anchor.START,
-                12.5, Face.BOLD, Role.INK, Origin.of(margin));
+                NumberText.shown(Math.abs(over), 1) + (over < 0 ? " short of" : " more than"),
+                22,
+                94,
+                Anchor.START,
+                12.5,
+                Face.BOLD,
+                Role.INK,
+                Origin.of(margin));
         pen.text(
-                "the " + NumberText.shown(a.job().brief().marginWanted().value(), 1) + " wanted", 22, 110, Anchor.START,
-                12.5, Face.BOLD, Role.INK, Origin.Plain.TYPED);
+                "the " + NumberText.shown(a.job().brief().marginWanted().value(), 1) + " wanted",
+                22,
+                110,
+                Anchor.START,
+                12.5,
+                Face.BOLD,
+                Role.INK,
+                Origin.Plain.TYPED);
         if (measured.isPresent()) {
             pen.text(
-                    a.line().margin().number() + " worked out", 0, 134, Anchor.START, 12, Face.TEXT, Role.SLATE,
+                    a.line().margin().number() + " worked out",
+                    0,
+                    134,
+                    Anchor.START,
+                    12,
+                    Face.TEXT,
+                    Role.SLATE,
                     Origin.of(a.line().margin()));
         } else if (a.line().worstBelow() >= 0.05) {
             pen.text(
-                    "Worst tide takes " + NumberText.shown(a.line().worstBelow(), 1), 0, 134, Anchor.START, 12, Face.TEXT,
-                    Role.SLATE, Origin.of(a.path().worst()));
+                    "Worst tide takes " + NumberText.shown(a.line().worstBelow(), 1),
+                    0,
+                    134,
+                    Anchor.START,
+                    12,
+                    Face.TEXT,
+                    Role.SLATE,
+                    Origin.of(a.path().worst()));
             pen.text("of that (hatched)", 0, 150, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
         }
-        shift.filter(d -> Math.abs(d) >= 0.05).ifPresent(d -> pen.text(
-                NumberText.signed(d, 1) + " dB by the last edit", 0, 172, Anchor.START, 12, Face.TEXT, Role.SLATE,
-                Origin.of(margin)));
+        shift.filter(d -> Math.abs(d) >= 0.05)
+                .ifPresent(d -> pen.text(
+                        NumberText.signed(d, 1) + " dB by the last edit",
+                        0,
+                        172,
+                        Anchor.START,
+                        12,
+                        Face.TEXT,
+                        Role.SLATE,
+                        Origin.of(margin)));
         return pen.done();
     }
 
@@ -71,7 +102,13 @@ public final class MarginPanel {
         pen.words("signal stops", 22, 88, Anchor.START, Face.BOLD, Role.INK);
         pen.text("at: " + at, 0, 106, Anchor.START, 12.5, Face.TEXT, Role.INK, Origin.Plain.TYPED);
         pen.text(
-                "Would be " + a.line().margin().shown(), 0, 128, Anchor.START, 12, Face.TEXT, Role.SLATE,
+                "Would be " + a.line().margin().shown(),
+                0,
+                128,
+                Anchor.START,
+                12,
+                Face.TEXT,
+                Role.SLATE,
                 Origin.of(a.line().margin()));
         pen.text("once joined properly", 0, 144, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
         return pen.done();

@@ -1,0 +1,107 @@
+package veldline.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Pattern;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.text.Text;
+import org.junit.jupiter.api.Test;
+import veldline.assess.Stage;
+import veldline.assess.Step;
+import veldline.desktop.part.NumberTag;
+import veldline.desktop.part.PictureView;
+import veldline.explain.Origin;
+import veldline.picture.Mark;
+
+/** Every visible number is typed, measured, claimed, on a scale, part of a name, or able to say how it was worked out. */
+class NumberCrawlerTest extends WindowTest {
+    private static final Pattern DIGIT = Pattern.compile("\\d");
+    /** A value with a unit is never just a name. */
+    private static final Pattern VALUE = Pattern.compile("\\d+\\.\\d|\\d ?(dBm?|dBi|MHz|GHz|mm|Ω|°|mW)\\b");
+
+    @Test
+    void noNumberIsWithoutItsOrigin() {
+        settle();
+        List<String> lacking = new ArrayList<>();
+        int[] seen = new int[2];
+        for (Step step : Step.values()) {
+            interact(() -> work.go(step));
+            settle();
+            if (step == Step.CHOOSE) {
+                until(() -> work.showing().orElseThrow().candidates() instanceof Stage.Fresh);
+            }
+            crawl(window, step.title(), lacking, seen);
+        }
+        assertThat(lacking).isEmpty();
+        assertThat(seen[0]).as("texts with digits").isGreaterThan(300);
+        assertThat(seen[1]).as("of them worked out").isGreaterThan(100);
+    }
+
+    private static void crawl(Node node, String where, List<String> lacking, int[] seen) {
+        if (!node.isVisible()) {
+            return;
+        }
+        if (node instanceof PictureView p) {
+            p.picture()
+                    .texts()
+                    .forEach(t -> check(t.text(), Optional.of(t.origin()), where + " picture", lacking, seen));
+        }
+        String text = node instanceof Labeled l
+                ? l.getText()
+                : node instanceof TextInputControl c ? c.getText() : node instanceof Text t ? t.getText() : "";
+        if (text != null
+                && !(node.getParent() instanceof Labeled)
+                && !(node instanceof Text && node.getParent() instanceof TextInputControl)) {
+            check(text, NumberTag.of(node), where, lacking, seen);
+        }
+        if (node instanceof Parent parent && !(node instanceof TextInputControl)) {
+            parent.getChildrenUnmodifiable().forEach(child -> crawl(child, where, lacking, seen));
+        }
+    }
+
+    private static void check(String text, Optional<Origin> origin, String where, List<String> lacking, int[] seen) {
+        if (!DIGIT.matcher(text).find()) {
+            return;
+        }
+        seen[0]++;
+        if (origin.isEmpty()) {
+            lacking.add(where + ": “" + text + "” has no origin");
+        } else if (origin.get() == Origin.Plain.NAME && VALUE.matcher(text).find() && !told(text)) {
+            lacking.add(where + ": “" + text + "” is a value, not a name");
+        } else if (origin.get() instanceof Origin.WorkedOut w) {
+            seen[1]++;
+            assertThat(w.worked().lines()).hasSizeGreaterThan(3);
+        }
+    }
+
+    /** Limits, rules and advice quote figures of practice in running text; they are said, not computed. */
+    private static boolean told(String text) {
+        return text.length() > 40
+                || Pattern.compile("50 Ω|mm and inch|to \\d+ GHz|to \\d+ MHz")
+                        .matcher(text)
+                        .find();
+    }
+
+    @Test
+    void noTextIsSmallerThanTwelve() {
+        settle();
+        for (Step step : Step.values()) {
+            interact(() -> work.go(step));
+            settle();
+            // Set fractions are smaller by design: 72 % of the text they stand in.
+            assertThat(picture()
+                            .picture()
+                            .texts()
+                            .filter(t -> t.size() < 12 && t.size() != 12 * 0.72)
+                            .map(Mark.Text::text))
+                    .as(step.title())
+                    .isEmpty();
+        }
+    }
+}
