@@ -3,9 +3,11 @@ package veldline.prove;
 import java.util.ArrayList;
 import java.util.List;
 import org.hipparchus.distribution.continuous.TDistribution;
+import org.hipparchus.linear.ArrayRealVector;
+import org.hipparchus.linear.RealVector;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
-import veldline.measure.Correlation;
+import veldline.measure.Profile;
 import veldline.measure.Reading;
 import veldline.measure.Series;
 
@@ -19,8 +21,10 @@ import veldline.measure.Series;
  * @param used readings used of both
  */
 public record Comparison(Worked difference, Worked half, double beforeCount, double afterCount, int used) {
-    /** Tide heights are sorted into so many classes, each compared with its own kind. */
-    private static final int CLASSES = 12;
+    /** The level over the tide is a polyline with so many knots, fine enough to follow a null. */
+    private static final int KNOTS = 25;
+    /** Fewer readings than this are no basis. */
+    private static final int LEAST = 8;
 
     public static final Formula DIFFERENCE = new Formula(
             "Improvement",
@@ -33,11 +37,11 @@ public record Comparison(Worked difference, Worked half, double beforeCount, dou
 
     public static final Formula HALF_WIDTH = new Formula(
             "Half of the interval",
-            "Spread s of what the tide does not explain over the root of independent readings n, before (1) and after (2);"
+            "Spread of what the tide does not explain over the root of independent readings u and n before, v and m after;"
                     + " t for the sureness asked. q is the share a reading's own step adds.",
             "H",
             "t·sqrt(u^2 ÷ n + v^2 ÷ m + q^2)",
-            "Welch interval with effective counts; Priestley §5.3",
+            "Generalised least squares, restricted likelihood (Diggle et al. §4.5); Welch's degrees of freedom",
             "Holds the truth as often as it says over simulated runs; it cannot know what changed between the two");
 
     public double low() {
@@ -53,45 +57,30 @@ public record Comparison(Worked difference, Worked half, double beforeCount, dou
      *
      * @param step the radio's own step, dB
      * @param confidence 0 to 1
-     * @throws IllegalArgumentException if either has fewer than 8 readings or they share no height of the tide
+     * @throws IllegalArgumentException if either has too few readings or they share no height of the tide
      */
     public static Comparison of(Series before, Series after, ProvePlan.LineUp lineUp, double step, double confidence) {
-        Sorted b = new Sorted(before, lineUp);
-        Sorted a = new Sorted(after, lineUp);
-        if (b.levels.size() < 8 || a.levels.size() < 8) {
-            throw new IllegalArgumentException("A comparison needs 8 readings of each; there are " + b.levels.size()
-                    + " before and " + a.levels.size() + " after. Record for longer");
+        double top = Math.max(highestTide(before), highestTide(after));
+        Placed b = new Placed(before, lineUp, top);
+        Placed a = new Placed(after, lineUp, top);
+        if (b.levels.size() < LEAST || a.levels.size() < LEAST) {
+            throw new IllegalArgumentException("A comparison needs " + LEAST + " readings of each; there are "
+                    + b.levels.size() + " before and " + a.levels.size() + " after. Record for longer");
         }
-        double sumB = 0;
-        double sumA = 0;
-        double weights = 0;
-        for (int c = 0; c < CLASSES; c++) {
-            int nb = b.count(c);
-            int na = a.count(c);
-            if (nb > 0 && na > 0) {
-                double w = 2.0 * nb * na / (nb + na);
-                sumB += w * b.mean(c);
-                sumA += w * a.mean(c);
-                weights += w;
-            }
-        }
-        if (weights == 0) {
-            throw new IllegalArgumentException(
-                    "The two recordings share no height of the tide; record the same part of a tide, or line up by order");
-        }
-        double meanB = sumB / weights;
-        double meanA = sumA / weights;
-        double[] rb = b.residuals();
-        double[] ra = a.residuals();
-        double nb = Correlation.effectiveCount(rb);
-        double na = Correlation.effectiveCount(ra);
-        double sb = spread(rb);
-        double sa = spread(ra);
+        RealVector weights = common(b, a);
+        Profile fitB = b.fit();
+        Profile fitA = a.fit();
+        double meanB = fitB.mean(weights);
+        double meanA = fitA.mean(weights);
+        double vb = Math.max(1e-9, fitB.variance(weights));
+        double va = Math.max(1e-9, fitA.variance(weights));
+        double sb = fitB.spread();
+        double sa = fitA.spread();
+        double nb = sb * sb / vb;
+        double na = sa * sa / va;
         double quantum = 0.1 * step / Math.sqrt(12);
-        double vb = sb * sb / nb;
-        double va = sa * sa / na;
-        double freedom = Math.max(
-                2, (vb + va) * (vb + va) / (vb * vb / Math.max(1, nb - 1) + va * va / Math.max(1, na - 1) + 1e-300));
+        double freedom =
+                Math.max(2, (vb + va) * (vb + va) / (vb * vb / Math.max(1, nb - 1) + va * va / Math.max(1, na - 1)));
         double t = new TDistribution(Math.min(freedom, 1e6)).inverseCumulativeProbability(0.5 + confidence / 2);
         double half = t * Math.sqrt(vb + va + quantum * quantum);
         return new Comparison(
@@ -109,61 +98,69 @@ public record Comparison(Worked difference, Worked half, double beforeCount, dou
                         .gives(half, "dB", 1),
                 nb,
                 na,
-                rb.length + ra.length);
+                b.levels.size() + a.levels.size());
     }
 
-    private static double spread(double[] residuals) {
-        double sum = 0;
-        for (double r : residuals) {
-            sum += r * r;
+    private static double highestTide(Series series) {
+        return series.readings().stream()
+                .flatMap(r -> r.tide().stream())
+                .mapToDouble(Double::doubleValue)
+                .max()
+                .orElse(0);
+    }
+
+    /** How much each knot counts: the readings of both, where both have readings between the same two knots. */
+    private static RealVector common(Placed b, Placed a) {
+        RealVector weights = new ArrayRealVector(b.knots);
+        double total = 0;
+        for (Placed side : List.of(b, a)) {
+            for (Profile.Place p : side.places) {
+                if (b.counts[p.knot()] > 0 && a.counts[p.knot()] > 0) {
+                    weights.addToEntry(p.knot(), 1 - p.share());
+                    weights.addToEntry(Math.min(p.knot() + 1, b.knots - 1), p.share());
+                    total++;
+                }
+            }
         }
-        return Math.sqrt(sum / Math.max(1, residuals.length - 1));
+        if (total == 0) {
+            throw new IllegalArgumentException(
+                    "The two recordings share no height of the tide; record the same part of a tide, or line up by order");
+        }
+        return weights.mapDivide(total);
     }
 
-    /** Readings sorted into classes of tide height. */
-    private static final class Sorted {
+    /** Readings with their places between the knots. */
+    private static final class Placed {
+        final List<Double> seconds = new ArrayList<>();
         final List<Double> levels = new ArrayList<>();
-        final List<Integer> classes = new ArrayList<>();
-        final double[] sums = new double[CLASSES];
-        final int[] counts = new int[CLASSES];
+        final List<Profile.Place> places = new ArrayList<>();
+        final int knots;
+        final int[] counts;
 
-        Sorted(Series series, ProvePlan.LineUp lineUp) {
-            double most = series.readings().stream()
-                    .flatMap(r -> r.tide().stream())
-                    .mapToDouble(Double::doubleValue)
-                    .max()
-                    .orElse(0);
-            // Classes of a fixed height, so that both recordings are cut alike.
-            double height = Math.max(0.05, Math.ceil(most * 10) / 10 / CLASSES);
+        Placed(Series series, ProvePlan.LineUp lineUp, double top) {
+            boolean byTide = lineUp == ProvePlan.LineUp.TIDE && top > 0;
+            this.knots = byTide ? KNOTS : 1;
+            this.counts = new int[knots];
             for (Reading r : series.readings()) {
                 if (r.levelDbm().isEmpty()
                         || lineUp == ProvePlan.LineUp.TIDE && r.tide().isEmpty()) {
                     continue;
                 }
-                int c = lineUp == ProvePlan.LineUp.TIDE
-                        ? Math.max(0, Math.min(CLASSES - 1, (int) (r.tide().get() / height)))
-                        : 0;
+                double at = byTide ? Math.max(0, r.tide().get()) / top * (knots - 1) : 0;
+                int knot = Math.max(0, Math.min(knots - 2, (int) at));
+                seconds.add(r.seconds());
                 levels.add(r.levelDbm().get());
-                classes.add(c);
-                sums[c] += r.levelDbm().get();
-                counts[c]++;
+                places.add(new Profile.Place(knot, byTide ? Math.min(1, at - knot) : 0));
+                counts[knot]++;
             }
         }
 
-        int count(int c) {
-            return counts[c];
-        }
-
-        double mean(int c) {
-            return sums[c] / counts[c];
-        }
-
-        double[] residuals() {
-            double[] r = new double[levels.size()];
-            for (int i = 0; i < r.length; i++) {
-                r[i] = levels.get(i) - mean(classes.get(i));
-            }
-            return r;
+        Profile fit() {
+            return Profile.fit(
+                    seconds.stream().mapToDouble(d -> d).toArray(),
+                    levels.stream().mapToDouble(d -> d).toArray(),
+                    places,
+                    knots);
         }
     }
 }

@@ -8,13 +8,15 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.hipparchus.linear.ArrayRealVector;
+import org.hipparchus.linear.RealVector;
 import org.junit.jupiter.api.Test;
 import veldline.demo.TernholmSands;
 import veldline.instrument.World;
 import veldline.job.Job;
 import veldline.job.JobChange;
 import veldline.link.BriefChange;
-import veldline.measure.Correlation;
+import veldline.measure.Profile;
 import veldline.measure.Reading;
 import veldline.measure.Series;
 import veldline.quantity.Quantity;
@@ -63,9 +65,16 @@ class ComparisonTest {
             state = 0.8 * state + 0.6 * random.nextGaussian();
             together[i] = state;
         }
-        assertThat(Correlation.effectiveCount(alone)).isBetween(1600.0, 2000.0);
-        // (1 − 0.8) ÷ (1 + 0.8) of them are independent.
-        assertThat(Correlation.effectiveCount(together)).isCloseTo(2000 / 9.0, within(80.0));
+        double[] seconds = new double[2000];
+        java.util.Arrays.setAll(seconds, i -> 10.0 * i);
+        List<Profile.Place> flat = java.util.Collections.nCopies(2000, new Profile.Place(0, 0));
+        RealVector all = new ArrayRealVector(1, 1);
+        Profile apart = Profile.fit(seconds, alone, flat, 1);
+        Profile bound = Profile.fit(seconds, together, flat, 1);
+        assertThat(apart.variance(all)).isCloseTo(1 / 2000.0, within(0.0001));
+        // (1 − 0.8) ÷ (1 + 0.8) of them are independent; ten seconds times 1 ÷ ln(1 ÷ 0.8) of memory.
+        assertThat(bound.variance(all)).isCloseTo(9 / 2000.0, within(0.0015));
+        assertThat(bound.memory()).isCloseTo(44.8, within(8.0));
     }
 
     @Test

@@ -1,0 +1,2 @@
+/** Speed, measured by JMH and by edits driven through the real window. Not part of the default build. */
+package veldline.bench;

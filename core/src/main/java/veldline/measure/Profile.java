@@ -1,0 +1,139 @@
+package veldline.measure;
+
+import java.util.Arrays;
+import java.util.List;
+import org.hipparchus.linear.ArrayRealVector;
+import org.hipparchus.linear.CholeskyDecomposition;
+import org.hipparchus.linear.MatrixUtils;
+import org.hipparchus.linear.RealMatrix;
+import org.hipparchus.linear.RealVector;
+import org.hipparchus.optim.MaxEval;
+import org.hipparchus.optim.nonlinear.scalar.GoalType;
+import org.hipparchus.optim.univariate.BrentOptimizer;
+import org.hipparchus.optim.univariate.SearchInterval;
+import org.hipparchus.optim.univariate.UnivariateObjectiveFunction;
+
+/**
+ * Readings as a polyline over a height, when readings close in time move together: generalised least squares with an
+ * exponential correlation in time, its length by restricted maximum likelihood, which takes account of the polyline that
+ * was fitted (Patterson and Thompson, Biometrika 58 (1971); Diggle et al., Analysis of Longitudinal Data, §4.5).
+ *
+ * @param values at the knots; one near which nothing was read is near zero and must not be used
+ * @param covariance of the values
+ * @param spread standard deviation of a reading about the polyline, dB
+ * @param memory seconds over which readings hang together
+ */
+public record Profile(RealVector values, RealMatrix covariance, double spread, double memory) {
+    private static final double LONGEST = 0.995;
+    /** Keeps knots without readings from making the equations singular; far below one reading's weight. */
+    private static final double TETHER = 1e-7;
+
+    /**
+     * Where a reading lies between knots.
+     *
+     * @param knot the one below
+     * @param share of the way to the next, 0 to 1
+     */
+    public record Place(int knot, double share) {}
+
+    /**
+     * @param seconds when each reading was made, not falling
+     * @param levels of each, dB
+     * @param places of each between the knots
+     * @param knots how many there are
+     */
+    public static Profile fit(double[] seconds, double[] levels, List<Place> places, int knots) {
+        double step = typicalStep(seconds);
+        double middle = Arrays.stream(levels).average().orElse(0);
+        double[] centred = Arrays.stream(levels).map(v -> v - middle).toArray();
+        double rho = new BrentOptimizer(1e-4, 1e-5)
+                .optimize(
+                        new MaxEval(200),
+                        new UnivariateObjectiveFunction(
+                                r -> new Whitened(seconds, centred, places, knots, step, r).likelihood()),
+                        GoalType.MAXIMIZE,
+                        new SearchInterval(0, LONGEST))
+                .getPoint();
+        Whitened best = new Whitened(seconds, centred, places, knots, step, rho);
+        double memory = rho <= 1e-6 ? 0 : -step / Math.log(rho);
+        return new Profile(
+                best.beta.mapAdd(middle), best.inverse.scalarMultiply(best.sigma2), Math.sqrt(best.sigma2), memory);
+    }
+
+    /** A weighted sum of the values. */
+    public double mean(RealVector weights) {
+        return weights.dotProduct(values);
+    }
+
+    /** The variance of a weighted sum of the values. */
+    public double variance(RealVector weights) {
+        return weights.dotProduct(covariance.operate(weights));
+    }
+
+    private static double typicalStep(double[] seconds) {
+        double[] gaps = new double[Math.max(1, seconds.length - 1)];
+        for (int i = 0; i + 1 < seconds.length; i++) {
+            gaps[i] = seconds[i + 1] - seconds[i];
+        }
+        Arrays.sort(gaps);
+        return Math.max(1e-9, gaps[gaps.length / 2]);
+    }
+
+    /** Readings with the correlation taken out: each less what the one before foretells, scaled to one variance. */
+    private static final class Whitened {
+        private final int n;
+        private final int p;
+        private double logScale;
+        private final RealMatrix inverse;
+        private final RealVector beta;
+        private final double sigma2;
+        private final double logDeterminant;
+
+        Whitened(double[] seconds, double[] levels, List<Place> places, int knots, double step, double rho) {
+            this.n = levels.length;
+            this.p = knots;
+            RealMatrix normal = MatrixUtils.createRealIdentityMatrix(knots).scalarMultiply(TETHER);
+            RealVector right = new ArrayRealVector(knots);
+            double square = 0;
+            for (int i = 0; i < n; i++) {
+                double keep = i == 0 ? 0 : Math.pow(rho, Math.max(1e-6, (seconds[i] - seconds[i - 1]) / step));
+                double scale = Math.sqrt(Math.max(1e-9, 1 - keep * keep));
+                logScale += Math.log(scale);
+                double y = (levels[i] - (i == 0 ? 0 : keep * levels[i - 1])) / scale;
+                // A row has at most four entries: two for this reading, two for the one before.
+                int[] at = new int[4];
+                double[] x = new double[4];
+                row(places.get(i), 1 / scale, at, x, 0);
+                row(places.get(Math.max(0, i - 1)), -keep / scale, at, x, 2);
+                for (int a = 0; a < 4; a++) {
+                    right.addToEntry(at[a], x[a] * y);
+                    for (int b = 0; b < 4; b++) {
+                        normal.addToEntry(at[a], at[b], x[a] * x[b]);
+                    }
+                }
+                square += y * y;
+            }
+            CholeskyDecomposition factors = new CholeskyDecomposition(normal, 1e-6, 1e-14);
+            this.inverse = factors.getSolver().getInverse();
+            this.beta = inverse.operate(right);
+            this.sigma2 = Math.max(1e-9, (square - beta.dotProduct(right)) / Math.max(1, n - p));
+            double log = 0;
+            for (int k = 0; k < knots; k++) {
+                log += 2 * Math.log(factors.getL().getEntry(k, k));
+            }
+            this.logDeterminant = log;
+        }
+
+        private void row(Place place, double scale, int[] at, double[] x, int from) {
+            at[from] = place.knot;
+            x[from] = scale * (1 - place.share);
+            at[from + 1] = Math.min(place.knot + 1, p - 1);
+            x[from + 1] = scale * place.share;
+        }
+
+        /** Restricted log likelihood but for a constant. */
+        double likelihood() {
+            return -0.5 * ((n - p) * Math.log(sigma2) + logDeterminant) - logScale;
+        }
+    }
+}
