@@ -42,7 +42,7 @@ public class YagiEditBenchmark {
     /** Pattern and line, without the SWR over the band. */
     @Benchmark
     public Assessment patternAndLine() {
-        return assessor.assess(edited(), false, () -> true);
+        return assessor.assess(edited(), Assessor.Depth.QUICK, () -> true);
     }
 
     /** Everything, the 41-point SWR and the folded dipole in place included. */

@@ -49,6 +49,8 @@ public record Assessment(
 
     /** Whether everything the line needs was worked out. */
     public boolean whole() {
-        return antenna instanceof Stage.Fresh && sweep instanceof Stage.Fresh;
+        return !(antenna instanceof Stage.Running)
+                && !(sweep instanceof Stage.Running)
+                && !(match instanceof Stage.Running);
     }
 }

@@ -82,16 +82,26 @@ public final class Assessor {
         this.feeds = new Memory<>(in -> feed(in.run, in.frequency, search));
     }
 
+    /** How far to go; what is known already is given in any case. */
+    public enum Depth {
+        /** Pattern, line and findings. */
+        QUICK,
+        /** And the SWR over the band. */
+        SWEEP,
+        /** And the other kind of driven element, solved in place. */
+        ALL
+    }
+
     /** Everything, however long it takes. */
     public Assessment assess(Job job) {
-        return assess(job, true, () -> true);
+        return assess(job, Depth.ALL, () -> true);
     }
 
     /**
-     * @param everything false leaves out what takes long and is not known yet: the SWR curve and the folded dipole
+     * @param depth how far to go
      * @param goOn polled often; when false the work stops with a {@link SolveFailure}
      */
-    public Assessment assess(Job job, boolean everything, BooleanSupplier goOn) {
+    public Assessment assess(Job job, Depth depth, BooleanSupplier goOn) {
         keepGoing = goOn;
         Brief brief = job.brief();
         double frequency = brief.frequency().value();
@@ -102,10 +112,10 @@ public final class Assessor {
                 new AntennaStage.Input(job.yagi().model(), frequency, job.yagi().upright());
         Stage<AntennaFigures> antenna = stage(() -> antennas.of(input), goOn);
         SweepInput sweepInput = new SweepInput(input.model(), frequency);
-        Stage<Sweep> sweep = everything || sweeps.knows(sweepInput)
+        Stage<Sweep> sweep = depth != Depth.QUICK || sweeps.knows(sweepInput)
                 ? stage(() -> sweeps.of(sweepInput), goOn)
                 : new Stage.Running<>();
-        Stage<MatchFigures> match = match(job, frequency, antenna.value(), everything, goOn);
+        Stage<MatchFigures> match = match(job, frequency, antenna.value(), depth == Depth.ALL, goOn);
         Worked farGain = job.farAntenna().workedGain();
         PowerProfile profile = PowerProfiles.byId(brief.profile());
         Optional<Worked> gain = antenna.value().map(AntennaFigures::gain);

@@ -119,9 +119,11 @@ public final class JobDesk implements AutoCloseable {
         java.util.function.BooleanSupplier goOn =
                 () -> wanted.get() == job || System.nanoTime() - begun < PATIENCE_NANOS;
         try {
-            publish(assessor.assess(job, false, goOn), job);
-            if (wanted.get() == job) {
-                publish(assessor.assess(job, true, () -> wanted.get() == job), job);
+            publish(assessor.assess(job, Assessor.Depth.QUICK, goOn), job);
+            for (Assessor.Depth depth : List.of(Assessor.Depth.SWEEP, Assessor.Depth.ALL)) {
+                if (wanted.get() == job) {
+                    publish(assessor.assess(job, depth, () -> wanted.get() == job), job);
+                }
             }
         } catch (SolveFailure e) {
             // Called off for a newer job, which is next in the queue.

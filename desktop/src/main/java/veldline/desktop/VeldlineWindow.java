@@ -82,6 +82,7 @@ public final class VeldlineWindow extends BorderPane {
         setBottom(footBar());
         forget.setOnFinished(e -> work.forgetFormer());
         work.onChanged(this::refresh);
+        work.onTold(this::refreshFoot);
         new WindowKeys(this, work);
     }
 
@@ -253,20 +254,7 @@ public final class VeldlineWindow extends BorderPane {
         int at = s.assessment().line().indexOf(work.stop()).orElse(0);
         whereAt.setText("At " + s.assessment().line().stops().get(at).name() + ", stop " + (at + 1) + " of "
                 + s.assessment().line().stops().size());
-        saved.setText(
-                !work.desk().saveTrouble().isEmpty()
-                        ? work.desk().saveTrouble()
-                        : work.desk()
-                                .savedAt()
-                                .map(t -> "Saved " + CLOCK.format(t))
-                                .orElse(work.desk().store().isPresent() ? "Saved" : "Not saved yet"));
-        news.setText(s.busy()
-                .map(b -> b.what() + (b.of() > 0 ? ", " + b.done() + " of " + b.of() : "")
-                        + (b.best().isEmpty() ? "" : ", best so far " + b.best()) + ". Esc stops.")
-                .orElse(work.news()));
-        boolean told = !news.getText().isEmpty();
-        lookup("#legend").setVisible(!told);
-        lookup("#legend").setManaged(!told);
+        refreshFoot();
         lookName.setText(look.title());
         work.opened();
         BenchView view = benches.computeIfAbsent(work.step(), this::newBench);
@@ -280,6 +268,24 @@ public final class VeldlineWindow extends BorderPane {
         if (work.shift().isPresent()) {
             forget.playFromStart();
         }
+    }
+
+    /** Shows when it was saved and what there is to tell. */
+    private void refreshFoot() {
+        saved.setText(
+                !work.desk().saveTrouble().isEmpty()
+                        ? work.desk().saveTrouble()
+                        : work.desk()
+                                .savedAt()
+                                .map(t -> "Saved " + CLOCK.format(t))
+                                .orElse(work.desk().store().isPresent() ? "Saved" : "Not saved yet"));
+        news.setText(work.busy()
+                .map(b -> b.what() + (b.of() > 0 ? ", " + b.done() + " of " + b.of() : "")
+                        + (b.best().isEmpty() ? "" : ", best so far " + b.best()) + ". Esc stops.")
+                .orElse(work.news()));
+        boolean told = !news.getText().isEmpty();
+        lookup("#legend").setVisible(!told);
+        lookup("#legend").setManaged(!told);
     }
 
     /** A tick where nothing is left to see to, a half disc where something is. */

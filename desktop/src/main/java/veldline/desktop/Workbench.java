@@ -60,6 +60,7 @@ public final class Workbench implements AutoCloseable {
     private String stop = "near-radio";
     private String news = "";
     private Runnable changed = () -> {};
+    private Runnable told = () -> {};
 
     public Workbench(JobDesk desk, Consumer<Runnable> toInterface) {
         this.desk = desk;
@@ -68,11 +69,17 @@ public final class Workbench implements AutoCloseable {
             changed.run();
         });
         desk.watch(this::arrived);
-        desk.onSaved(() -> changed.run());
+        desk.onSaved(() -> told.run());
     }
 
+    /** Called when what is shown has changed. */
     public void onChanged(Runnable action) {
         changed = action;
+    }
+
+    /** Called when only the foot has something new to say. */
+    public void onTold(Runnable action) {
+        told = action;
     }
 
     private void arrived(Assessment a) {
@@ -122,13 +129,17 @@ public final class Workbench implements AutoCloseable {
         return shift;
     }
 
+    public Optional<Showing.Busy> busy() {
+        return busy;
+    }
+
     public String news() {
         return news;
     }
 
     public void tell(String text) {
         news = text;
-        changed.run();
+        told.run();
     }
 
     /** Which steps apply to a stop. */
@@ -209,12 +220,12 @@ public final class Workbench implements AutoCloseable {
     public void apply(JobChange change) {
         news = "";
         desk.edit(change);
-        changed.run();
+        told.run();
     }
 
     public void goOn(JobChange change) {
         desk.goOn(change);
-        changed.run();
+        told.run();
     }
 
     public void undo() {
@@ -231,6 +242,7 @@ public final class Workbench implements AutoCloseable {
 
     public void pinLine() {
         pinned = pinned.isPresent() ? Optional.empty() : assessment.map(Assessment::line);
+        changed.run();
         tell(pinned.isPresent() ? "The line as it is stays drawn thin; F6 lets it go." : "The pinned line is let go.");
     }
 

@@ -4,6 +4,7 @@ import java.util.List;
 import org.hipparchus.complex.Complex;
 import veldline.field.solve.FieldSolution;
 import veldline.field.wire.Direction;
+import veldline.field.wire.Phasors;
 import veldline.field.wire.Vec;
 import veldline.field.wire.WireModel;
 
@@ -24,8 +25,8 @@ public final class RadiatedField {
     private final double[] x;
     private final double[] y;
     private final double[] z;
-    /** Six a sample: real and imaginary parts of the current moment along x, y and z. */
-    private final double[] moment;
+    /** Real and imaginary parts of the current moment along x, y and z, sample by sample. */
+    private final double[][] moment;
 
     public RadiatedField(FieldSolution solution) {
         this.k = 2 * Math.PI * solution.frequency() / C;
@@ -37,7 +38,7 @@ public final class RadiatedField {
         this.x = new double[count];
         this.y = new double[count];
         this.z = new double[count];
-        this.moment = new double[6 * count];
+        this.moment = new double[6][count];
         int n = 0;
         for (FieldSolution.Piece piece : pieces) {
             Vec along = piece.end().minus(piece.start());
@@ -57,12 +58,12 @@ public final class RadiatedField {
         x[n] = at.x();
         y[n] = at.y();
         z[n] = at.z();
-        moment[6 * n] = along.x() * i.getReal();
-        moment[6 * n + 1] = along.x() * i.getImaginary();
-        moment[6 * n + 2] = along.y() * i.getReal();
-        moment[6 * n + 3] = along.y() * i.getImaginary();
-        moment[6 * n + 4] = along.z() * i.getReal();
-        moment[6 * n + 5] = along.z() * i.getImaginary();
+        moment[0][n] = along.x() * i.getReal();
+        moment[1][n] = along.x() * i.getImaginary();
+        moment[2][n] = along.y() * i.getReal();
+        moment[3][n] = along.y() * i.getImaginary();
+        moment[4][n] = along.z() * i.getReal();
+        moment[5][n] = along.z() * i.getImaginary();
     }
 
     /**
@@ -89,17 +90,25 @@ public final class RadiatedField {
         if (ground && r.z() < -1e-12) {
             return new Components(Complex.ZERO, Complex.ZERO);
         }
-        double[] sum = new double[6];
+        double[] phase = new double[count];
+        double[] cosine = new double[count];
+        double[] sine = new double[count];
         for (int n = 0; n < count; n++) {
-            double phase = k * (r.x() * x[n] + r.y() * y[n] + r.z() * z[n]);
-            double c = Math.cos(phase);
-            double s = Math.sin(phase);
-            for (int i = 0; i < 6; i += 2) {
-                double a = moment[6 * n + i];
-                double b = moment[6 * n + i + 1];
-                sum[i] += a * c - b * s;
-                sum[i + 1] += a * s + b * c;
+            phase[n] = k * (r.x() * x[n] + r.y() * y[n] + r.z() * z[n]);
+        }
+        Phasors.of(phase, cosine, sine, count);
+        double[] sum = new double[6];
+        for (int i = 0; i < 6; i += 2) {
+            double[] a = moment[i];
+            double[] b = moment[i + 1];
+            double re = 0;
+            double im = 0;
+            for (int n = 0; n < count; n++) {
+                re += a[n] * cosine[n] - b[n] * sine[n];
+                im += a[n] * sine[n] + b[n] * cosine[n];
             }
+            sum[i] = re;
+            sum[i + 1] = im;
         }
         return new Components(along(sum, thetaHat), along(sum, phiHat));
     }

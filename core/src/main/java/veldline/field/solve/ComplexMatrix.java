@@ -20,6 +20,22 @@ final class ComplexMatrix {
         im[column][row] += i;
     }
 
+    /** Adds its own transpose: a symmetric matrix is filled on one side only. */
+    void addTranspose() {
+        for (int column = 0; column < size; column++) {
+            for (int row = 0; row < column; row++) {
+                double r = re[column][row] + re[row][column];
+                double i = im[column][row] + im[row][column];
+                re[column][row] = r;
+                re[row][column] = r;
+                im[column][row] = i;
+                im[row][column] = i;
+            }
+            re[column][column] *= 2;
+            im[column][column] *= 2;
+        }
+    }
+
     /**
      * Replaces the matrix by its LU factors with row pivoting. Two columns of L are taken at a time, which halves the
      * traffic through the columns still to come.

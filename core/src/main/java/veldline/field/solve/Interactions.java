@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.function.BooleanSupplier;
 import veldline.field.solve.Mesh.Arm;
 import veldline.field.solve.Mesh.Segment;
+import veldline.field.wire.Phasors;
 import veldline.field.wire.Vec;
 
 /**
@@ -26,9 +27,13 @@ final class Interactions {
     private final Segment[] segments;
     private final double[] length;
     private final Vec[] direction;
-    private final List<List<List<int[]>>> scatter = new ArrayList<>();
+    /** For each end of each segment (2·segment + end) the functions that are one there, and their signs. */
+    private final int[][] functionAt;
+
+    private final double[][] signAt;
     private final boolean ground;
     private final Segment[] images;
+    private final Vec[] imageDirection;
     /** Segments on one straight line share a number. */
     private final int[] line;
 
@@ -45,20 +50,33 @@ final class Interactions {
         this.length = new double[count];
         this.direction = new Vec[count];
         this.images = new Segment[perfectGround ? count : 0];
+        this.imageDirection = new Vec[perfectGround ? count : 0];
         for (int s = 0; s < count; s++) {
             length[s] = segments[s].length();
             direction[s] = segments[s].direction();
-            scatter.add(List.of(new ArrayList<>(), new ArrayList<>()));
             if (perfectGround) {
                 Segment g = segments[s];
                 images[s] = new Segment(g.wire(), g.start().mirrored(), g.end().mirrored(), g.radius());
+                imageDirection[s] = images[s].direction();
             }
+        }
+        List<List<Arm>> arms = new ArrayList<>();
+        List<List<Integer>> owners = new ArrayList<>();
+        for (int e = 0; e < 2 * count; e++) {
+            arms.add(new ArrayList<>());
+            owners.add(new ArrayList<>());
         }
         for (int n = 0; n < mesh.functions().size(); n++) {
             for (Arm arm : mesh.functions().get(n)) {
-                scatter.get(arm.segment()).get(arm.end()).add(new int[] {n, (int) arm.sign()});
+                arms.get(2 * arm.segment() + arm.end()).add(arm);
+                owners.get(2 * arm.segment() + arm.end()).add(n);
             }
         }
+        this.functionAt =
+                owners.stream().map(l -> l.stream().mapToInt(i -> i).toArray()).toArray(int[][]::new);
+        this.signAt = arms.stream()
+                .map(l -> l.stream().mapToDouble(Arm::sign).toArray())
+                .toArray(double[][]::new);
         this.line = lines(segments);
         this.twoPoints = gaussPoints(segments);
         this.imageTwoPoints = gaussPoints(images);
@@ -121,24 +139,21 @@ final class Interactions {
         double a = omega * MU0 / (4 * Math.PI);
         double b = C * C * MU0 / (4 * Math.PI * omega);
         ComplexMatrix z = new ComplexMatrix(mesh.functions().size());
-        double[] g = new double[8];
+        FarRow far = new FarRow(4 * count);
         for (int p = 0; p < count; p++) {
             if (!keepGoing.getAsBoolean()) {
                 throw new SolveFailure("Called off before it was done; ask again to start anew");
             }
-            for (int q = p; q < count; q++) {
-                moments(p, q, segments, nearStatics, twoPoints, k, g);
-                scatter(z, p, q, g, a * direction[p].dot(direction[q]), b);
-                if (ground) {
-                    moments(p, q, images, imageStatics, imageTwoPoints, k, g);
-                    // The image's current runs in the mirrored direction with opposite sign, its charge is opposite.
-                    scatter(z, p, q, g, -a * direction[p].dot(images[q].direction()), -b);
-                }
+            row(z, p, false, k, a, b, far);
+            if (ground) {
+                // The image's current runs in the mirrored direction with opposite sign, its charge is opposite.
+                row(z, p, true, k, -a, -b, far);
             }
             if (surfaceResistance[p] > 0) {
                 addLoss(z, p, surfaceResistance[p] / (2 * Math.PI * segments[p].radius()));
             }
         }
+        z.addTranspose();
         return z;
     }
 
@@ -147,47 +162,121 @@ final class Interactions {
         for (int i = 0; i < 2; i++) {
             for (int j = 0; j < 2; j++) {
                 double mass = ohmsPerMetre * length[p] * (i == j ? 1 / 3.0 : 1 / 6.0);
-                for (int[] m : scatter.get(p).get(i)) {
-                    for (int[] n : scatter.get(p).get(j)) {
-                        z.add(m[0], n[0], m[1] * n[1] * mass, m[1] * n[1] * mass);
-                    }
-                }
+                place(z, 2 * p + i, 2 * p + j, mass / 2, mass / 2);
             }
         }
     }
 
     /**
-     * The four moments of exp(−jkR)/R, real parts in g[0..3], imaginary in g[4..7]. The imaginary part is taken between
-     * axes everywhere: it alone carries power, and only so does the power fed in equal the power radiated by currents
-     * on the axes, which a closely coupled antenna feels in its gain.
+     * Adds one value to every pair of functions that meet at two segment ends, on one side of the diagonal only; what a
+     * segment does to itself is given by half. Columns are walked along, which is what the cache likes.
      */
-    private void moments(
-            int p, int q, Segment[] others, double[][][] statics, double[] otherPoints, double k, double[] g) {
-        double[] near = statics[p][q - p];
-        if (near != null) {
-            smoothRest(segments[p], others[q], k, g);
-            for (int i = 0; i < 4; i++) {
-                g[i] += near[i];
+    private void place(ComplexMatrix z, int end, int other, double re, double im) {
+        int[] rows = functionAt[end];
+        int[] columns = functionAt[other];
+        for (int m = 0; m < rows.length; m++) {
+            for (int n = 0; n < columns.length; n++) {
+                double sign = signAt[end][m] * signAt[other][n];
+                z.add(columns[n], rows[m], sign * re, sign * im);
             }
-            return;
         }
-        java.util.Arrays.fill(g, 0);
-        double scale = 0.25 * length[p] * length[q];
-        double extra = onOneLine(p, q, others) ? 2 * segments[p].radius() * segments[p].radius() : 0;
+    }
+
+    /** Distances and phasors of one row of pairs, four to a pair. */
+    private static final class FarRow {
+        final double[] distance;
+        final double[] phase;
+        final double[] cosine;
+        final double[] sine;
+        final double[] moments = new double[8];
+
+        FarRow(int most) {
+            distance = new double[most];
+            phase = new double[most];
+            cosine = new double[most];
+            sine = new double[most];
+        }
+    }
+
+    /**
+     * Adds what segment p and every one from p on, or their images, do to each other. The imaginary part of the kernel is
+     * taken between axes everywhere: it alone carries power, and only so does the power fed in equal the power radiated
+     * by currents on the axes, which a closely coupled antenna feels in its gain.
+     */
+    private void row(ComplexMatrix z, int p, boolean mirrored, double k, double a, double b, FarRow far) {
+        Segment[] others = mirrored ? images : segments;
+        Vec[] along = mirrored ? imageDirection : direction;
+        double[][] statics = mirrored ? imageStatics[p] : nearStatics[p];
+        int points = 4 * (count - p);
+        distances(p, mirrored ? imageTwoPoints : twoPoints, far.distance);
+        for (int i = 0; i < points; i++) {
+            far.phase[i] = k * far.distance[i];
+        }
+        Phasors.of(far.phase, far.cosine, far.sine, points);
+        double[] g = far.moments;
+        for (int q = p; q < count; q++) {
+            double[] near = statics[q - p];
+            if (near != null) {
+                nearMoments(p, q, near, k, far, g);
+            } else {
+                farMoments(p, q, onOneLine(p, q, others), k, far, g);
+            }
+            scatter(z, p, q, g, a * direction[p].dot(along[q]), b);
+        }
+    }
+
+    /** From the two points of segment p to the two of every one from p on. */
+    private void distances(int p, double[] others, double[] into) {
         for (int i = 0; i < 2; i++) {
             double x = twoPoints[6 * p + 3 * i];
             double y = twoPoints[6 * p + 3 * i + 1];
             double zed = twoPoints[6 * p + 3 * i + 2];
+            for (int n = 2 * p; n < 2 * count; n++) {
+                double dx = x - others[3 * n];
+                double dy = y - others[3 * n + 1];
+                double dz = zed - others[3 * n + 2];
+                into[4 * (n / 2 - p) + 2 * i + n % 2] = Math.sqrt(dx * dx + dy * dy + dz * dz);
+            }
+        }
+    }
+
+    /** The four moments of exp(−jkR)/R, real parts in g[0..3], imaginary in g[4..7]. */
+    private void farMoments(int p, int q, boolean oneLine, double k, FarRow far, double[] g) {
+        java.util.Arrays.fill(g, 0);
+        double scale = 0.25 * length[p] * length[q];
+        int from = 4 * (q - p);
+        for (int i = 0; i < 2; i++) {
             for (int j = 0; j < 2; j++) {
-                double dx = x - otherPoints[6 * q + 3 * j];
-                double dy = y - otherPoints[6 * q + 3 * j + 1];
-                double dz = zed - otherPoints[6 * q + 3 * j + 2];
-                double square = dx * dx + dy * dy + dz * dz;
-                double r = Math.sqrt(square);
-                double thick = extra > 0 ? Math.sqrt(square + extra) : r;
-                double re = scale * Math.cos(k * thick) / thick;
-                double im = -scale * Math.sin(k * r) / r;
-                spread(g, Quadrature.TWO.x()[i], Quadrature.TWO.x()[j], re, im);
+                double r = far.distance[from + 2 * i + j];
+                double re = far.cosine[from + 2 * i + j] / r;
+                if (oneLine) {
+                    double thick = Math.sqrt(r * r + 2 * segments[p].radius() * segments[p].radius());
+                    re = Math.cos(k * thick) / thick;
+                }
+                double im = -far.sine[from + 2 * i + j] / r;
+                spread(g, Quadrature.TWO.x()[i], Quadrature.TWO.x()[j], scale * re, scale * im);
+            }
+        }
+    }
+
+    /** Static moments and those of {@code (exp(−jkR) − 1)/R}, which is so smooth that two points serve. */
+    private void nearMoments(int p, int q, double[] near, double k, FarRow far, double[] g) {
+        System.arraycopy(near, 0, g, 0, 4);
+        java.util.Arrays.fill(g, 4, 8, 0);
+        double scale = 0.25 * length[p] * length[q];
+        int from = 4 * (q - p);
+        for (int i = 0; i < 2; i++) {
+            for (int j = 0; j < 2; j++) {
+                double r = far.distance[from + 2 * i + j];
+                double thick = Math.sqrt(r * r + near[4]);
+                double half = Math.sin(k * thick / 2);
+                double turning = k * r < 1e-9 ? k : far.sine[from + 2 * i + j] / r;
+                spread(
+                        g,
+                        Quadrature.TWO.x()[i],
+                        Quadrature.TWO.x()[j],
+                        -2 * scale * half * half / thick,
+                        -scale * turning);
             }
         }
     }
@@ -207,29 +296,8 @@ final class Interactions {
         g[7] += n11 * im;
     }
 
-    /** Moments of {@code (exp(−jkR) − 1)/R}, which has no singularity. */
-    private void smoothRest(Segment p, Segment q, double k, double[] g) {
-        java.util.Arrays.fill(g, 0);
-        double extra = StaticMoments.onOneLine(p, q)
-                ? p.radius() * p.radius() + q.radius() * q.radius()
-                : StaticMoments.radiusSquared(p, q);
-        double area = p.length() * q.length();
-        Quadrature rule = Quadrature.FOUR;
-        for (int i = 0; i < 4; i++) {
-            Vec at = p.start().towards(p.end(), rule.x()[i]);
-            for (int j = 0; j < 4; j++) {
-                Vec to = q.start().towards(q.end(), rule.x()[j]).minus(at);
-                double r = to.length();
-                double thick = Math.sqrt(to.dot(to) + extra);
-                double half = Math.sin(k * thick / 2);
-                double w = area * rule.w()[i] * rule.w()[j];
-                double turning = k * r < 1e-9 ? k : Math.sin(k * r) / r;
-                spread(g, rule.x()[i], rule.x()[j], -2 * half * half * w / thick, -turning * w);
-            }
-        }
-    }
-
     private void scatter(ComplexMatrix z, int p, int q, double[] g, double vector, double scalar) {
+        double share = p == q ? 0.5 : 1;
         double inverse = scalar / (length[p] * length[q]);
         double sumRe = (g[0] + g[1] + g[2] + g[3]) * inverse;
         double sumIm = (g[4] + g[5] + g[6] + g[7]) * inverse;
@@ -239,15 +307,7 @@ final class Interactions {
                 double slope = i == j ? 1 : -1;
                 double re = -(vector * g[4 + 2 * i + j] - slope * sumIm);
                 double im = vector * g[2 * i + j] - slope * sumRe;
-                for (int[] m : scatter.get(p).get(i)) {
-                    for (int[] n : scatter.get(q).get(j)) {
-                        double sign = m[1] * n[1];
-                        z.add(m[0], n[0], sign * re, sign * im);
-                        if (p != q) {
-                            z.add(n[0], m[0], sign * re, sign * im);
-                        }
-                    }
-                }
+                place(z, 2 * p + i, 2 * q + j, share * re, share * im);
             }
         }
     }

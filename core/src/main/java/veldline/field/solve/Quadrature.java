@@ -6,7 +6,6 @@ import org.hipparchus.analysis.integration.gauss.GaussIntegratorFactory;
 /** Gauss–Legendre points and weights on 0 to 1. */
 record Quadrature(double[] x, double[] w) {
     static final Quadrature TWO = of(2);
-    static final Quadrature FOUR = of(4);
     static final Quadrature SIX = of(6);
     static final Quadrature TWELVE = of(12);
 

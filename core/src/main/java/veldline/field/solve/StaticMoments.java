@@ -1,5 +1,6 @@
 package veldline.field.solve;
 
+import java.util.Arrays;
 import veldline.field.solve.Mesh.Segment;
 import veldline.field.wire.Vec;
 
@@ -14,9 +15,15 @@ import veldline.field.wire.Vec;
 final class StaticMoments {
     private StaticMoments() {}
 
-    /** Moments in the order 00, 01, 10, 11, metres. */
+    /**
+     * Moments in the order 00, 01, 10, 11, metres; after them what the tubes' radii add to the square of the distance
+     * between axes, square metres.
+     */
     static double[] of(Segment p, Segment q) {
-        return onOneLine(p, q) ? collinear(p, q) : apart(p, q);
+        boolean collinear = onOneLine(p, q);
+        double[] moments = Arrays.copyOf(collinear ? collinear(p, q) : apart(p, q), 5);
+        moments[4] = collinear ? p.radius() * p.radius() + q.radius() * q.radius() : radiusSquared(p, q);
+        return moments;
     }
 
     static boolean onOneLine(Segment p, Segment q) {

@@ -8,11 +8,12 @@ import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.function.BooleanSupplier;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.hipparchus.complex.Complex;
 import veldline.field.wire.WireModel;
 
 /**
- * Impedance of the first port over a band, from as few solved frequencies as serve: solved at thirteen Chebyshev points,
+ * Impedance of the first port over a band, from as few solved frequencies as serve: solved at ten Chebyshev points,
  * joined by barycentric rational interpolation (Floater and Hormann, Numer. Math. 107 (2007)) and held against two more
  * that were not used; twice as many where a hundredth in SWR is not reached.
  *
@@ -23,7 +24,7 @@ import veldline.field.wire.WireModel;
 public record Sweep(List<Point> points, int solved, double doubtSwr) {
     private static final int BLEND = 12;
     private static final double ENOUGH = 0.01;
-    private static final int FIRST = 13;
+    private static final int FIRST = 10;
     private static final int MOST = 33;
     /** Where the interpolation is checked, as parts of the band: between nodes near an edge and near the middle. */
     private static final double[] CHECKS = {0.07, 0.57};
@@ -42,10 +43,15 @@ public record Sweep(List<Point> points, int solved, double doubtSwr) {
     public static Sweep of(
             WireModel model, MeshRule rule, double low, double high, int count, double z0, BooleanSupplier keepGoing) {
         FieldSolver solver = new FieldSolver(model, rule, keepGoing);
-        Map<Double, Complex> checks = solve(
+        // Checks and first nodes go in one batch, so that no processor waits in between.
+        List<Double> checkAt =
+                Arrays.stream(CHECKS).map(c -> low + c * (high - low)).boxed().toList();
+        SortedMap<Double, Complex> known = new TreeMap<>(solve(
                 solver,
-                Arrays.stream(CHECKS).map(c -> low + c * (high - low)).boxed().toList());
-        SortedMap<Double, Complex> known = new TreeMap<>();
+                Stream.concat(checkAt.stream(), newNodes(new TreeMap<>(), low, high, FIRST).stream())
+                        .toList()));
+        Map<Double, Complex> checks = checkAt.stream().collect(Collectors.toMap(f -> f, known::get));
+        checkAt.forEach(known::remove);
         List<Double> xs;
         List<Complex> zs;
         double doubt;

@@ -3,6 +3,8 @@ package veldline.desktop.look;
 import java.util.EnumMap;
 import java.util.Map;
 import javafx.scene.paint.Color;
+import javafx.scene.paint.Paint;
+import veldline.picture.Mark.Hatch;
 import veldline.picture.Role;
 
 /** An appearance: a colour for every role. The style sheet has the same tokens; a test holds the two together. */
@@ -28,6 +30,8 @@ public enum Appearance {
     private final String styleClass;
     private final Map<Role, Color> colours = new EnumMap<>(Role.class);
 
+    private final Map<Hatch, Map<Role, Paint>> tiles = new EnumMap<>(Hatch.class);
+
     Appearance(String styleClass, String... tokens) {
         this.styleClass = styleClass;
         for (Role role : Role.values()) {
@@ -42,6 +46,14 @@ public enum Appearance {
 
     public Color colour(Role role) {
         return colours.get(role);
+    }
+
+    /** What fills an area of a role with a texture; the tiles are made when first asked for, on the interface thread. */
+    Paint fill(Role role, Hatch hatch) {
+        if (tiles.isEmpty()) {
+            tiles.putAll(Hatching.tiles(this));
+        }
+        return tiles.get(hatch).get(role);
     }
 
     public String title() {

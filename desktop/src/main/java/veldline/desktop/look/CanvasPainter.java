@@ -69,8 +69,7 @@ public final class CanvasPainter {
     }
 
     private void area(Mark.Area a, GraphicsContext g) {
-        Color colour = look.colour(a.role());
-        g.setFill(a.hatch() == Mark.Hatch.NONE ? colour : Hatching.paint(a.hatch(), colour));
+        g.setFill(look.fill(a.role(), a.hatch()));
         double[] xs = a.points().stream().mapToDouble(Mark.At::x).toArray();
         double[] ys = a.points().stream().mapToDouble(Mark.At::y).toArray();
         g.fillPolygon(xs, ys, xs.length);

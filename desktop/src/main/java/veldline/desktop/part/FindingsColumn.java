@@ -28,7 +28,10 @@ public final class FindingsColumn extends VBox {
     private final Label heading = new Label();
     private final Label count = new Label();
     private final VBox rows = new VBox();
+    private final TextArea area = new TextArea();
     private final Consumer<Finding.Remedy> take;
+    private final List<Row> filled = new ArrayList<>();
+    private List<Object> filledShape = List.of();
     private List<Finding> shown = List.of();
     private Appearance look = Appearance.DAYLIGHT;
     private int open;
@@ -39,6 +42,10 @@ public final class FindingsColumn extends VBox {
         heading.getStyleClass().add("heading");
         count.getStyleClass().add("heading-note");
         NumberTag.on(count, Origin.Plain.NAME);
+        area.setEditable(false);
+        area.setWrapText(true);
+        area.getStyleClass().add("worked");
+        area.setId("worked");
         HBox head = new HBox(6, heading, count);
         head.setAlignment(javafx.geometry.Pos.BASELINE_LEFT);
         getChildren().addAll(head, rows);
@@ -81,54 +88,100 @@ public final class FindingsColumn extends VBox {
     }
 
     private void fill() {
-        rows.getChildren().clear();
+        List<Object> shape = shape();
+        if (shape.equals(filledShape)) {
+            for (int i = 0; i < shown.size(); i++) {
+                filled.get(i).show(shown.get(i));
+            }
+            return;
+        }
+        filledShape = shape;
+        filled.clear();
         boolean offered = false;
         for (int i = 0; i < shown.size(); i++) {
             Finding f = shown.get(i);
-            rows.getChildren().add(row(i, f, !offered && !f.remedies().isEmpty()));
+            filled.add(new Row(i, f, !offered && !f.remedies().isEmpty()));
             offered |= !f.remedies().isEmpty();
         }
+        rows.getChildren().setAll(filled.stream().map(r -> r.node).toList());
     }
 
-    private Node row(int index, Finding f, boolean offers) {
-        Origin origin = RulerPicture.origin(f);
-        VBox body = new VBox(2);
-        body.getChildren().add(sentence(f, origin));
-        if (!f.reason().isEmpty()) {
-            Label reason = new Label(f.reason());
+    /** What the rows look like apart from their words: when it stays, nodes are kept and only words change. */
+    private List<Object> shape() {
+        List<Object> shape = new ArrayList<>(List.of(look, open));
+        for (Finding f : shown) {
+            shape.add(List.of(
+                    f.level(),
+                    f.reason().isEmpty(),
+                    f.ruler().isPresent(),
+                    f.worked().isPresent(),
+                    f.rest().isEmpty(),
+                    f.remedies()));
+        }
+        return shape;
+    }
+
+    /** One finding's nodes. */
+    private final class Row {
+        private final Text lead = new Text();
+        private final Text rest = new Text();
+        private final Label reason = new Label();
+        private final Canvas ruler = new Canvas(270, RulerPicture.HEIGHT);
+        private final HBox node;
+        private final int index;
+
+        Row(int index, Finding f, boolean offers) {
+            this.index = index;
+            lead.getStyleClass().addAll("sentence", "lead");
+            rest.getStyleClass().add("sentence");
             reason.setWrapText(true);
             reason.getStyleClass().add("reason");
-            body.getChildren().add(NumberTag.on(reason, origin));
-        }
-        f.ruler().ifPresent(r -> {
-            Canvas canvas = new Canvas(270, RulerPicture.HEIGHT);
-            new CanvasPainter(look).paint(RulerPicture.of(r, origin, 270), canvas.getGraphicsContext2D());
-            body.getChildren().add(canvas);
-        });
-        if (index == open && f.worked().isPresent()) {
-            body.getChildren().add(explanation(f.worked().get()));
-        }
-        if (offers) {
-            body.getChildren().addAll(remedy(f.remedies().get(0)));
-        }
-        Label caret = new Label(index == open ? "▾" : "▸");
-        caret.getStyleClass().add("caret");
-        caret.setVisible(f.worked().isPresent());
-        HBox.setHgrow(body, Priority.ALWAYS);
-        body.setMinWidth(0);
-        HBox row = new HBox(8, new SignView(f.level(), look), body, caret);
-        row.getStyleClass().add("finding");
-        row.setId("finding-" + index);
-        row.setFocusTraversable(true);
-        row.setAccessibleText(f.sentence());
-        row.setOnMouseClicked(e -> open(index));
-        row.setOnKeyPressed(e -> {
-            if (e.getCode() == javafx.scene.input.KeyCode.ENTER) {
-                open(index);
-                e.consume();
+            VBox body = new VBox(2, new TextFlow(lead, rest));
+            if (!f.reason().isEmpty()) {
+                body.getChildren().add(reason);
             }
-        });
-        return row;
+            if (f.ruler().isPresent()) {
+                body.getChildren().add(ruler);
+            }
+            if (index == open && f.worked().isPresent()) {
+                body.getChildren().add(area);
+            }
+            if (offers) {
+                body.getChildren().addAll(remedy(f.remedies().get(0)));
+            }
+            Label caret = new Label(index == open ? "▾" : "▸");
+            caret.getStyleClass().add("caret");
+            caret.setVisible(f.worked().isPresent());
+            HBox.setHgrow(body, Priority.ALWAYS);
+            body.setMinWidth(0);
+            node = new HBox(8, new SignView(f.level(), look), body, caret);
+            node.getStyleClass().add("finding");
+            node.setId("finding-" + index);
+            node.setFocusTraversable(true);
+            node.setOnMouseClicked(e -> open(index));
+            node.setOnKeyPressed(e -> {
+                if (e.getCode() == javafx.scene.input.KeyCode.ENTER) {
+                    open(index);
+                    e.consume();
+                }
+            });
+            show(f);
+        }
+
+        void show(Finding f) {
+            Origin origin = RulerPicture.origin(f);
+            NumberTag.on(node, origin);
+            lead.setText(f.lead() + (f.rest().isEmpty() ? "" : " "));
+            rest.setText(f.rest());
+            reason.setText(f.reason());
+            node.setAccessibleText(f.sentence());
+            f.ruler()
+                    .ifPresent(r -> new CanvasPainter(look)
+                            .paint(RulerPicture.of(r, origin, 270), ruler.getGraphicsContext2D()));
+            if (index == open) {
+                f.worked().ifPresent(w -> explain(w));
+            }
+        }
     }
 
     private void open(int index) {
@@ -136,27 +189,16 @@ public final class FindingsColumn extends VBox {
         fill();
     }
 
-    private static TextFlow sentence(Finding f, Origin origin) {
-        Text lead = new Text(f.lead() + (f.rest().isEmpty() ? "" : " "));
-        lead.getStyleClass().addAll("sentence", "lead");
-        Text rest = new Text(f.rest());
-        rest.getStyleClass().add("sentence");
-        return NumberTag.on(new TextFlow(lead, rest), origin);
-    }
-
-    private static Node explanation(Worked worked) {
+    /** One text area serves every explanation: making one is slow, and only one is open. */
+    private void explain(Worked worked) {
         List<String> lines = worked.lines();
-        TextArea area = new TextArea(String.join("\n", lines));
-        area.setEditable(false);
-        area.setWrapText(true);
-        area.getStyleClass().add("worked");
-        area.setId("worked");
+        area.setText(String.join("\n", lines));
         Text measure = new Text(area.getText());
         measure.setFont(javafx.scene.text.Font.font("DejaVu Sans Mono", 12));
         measure.setWrappingWidth(WORKED_WIDTH);
         area.setPrefHeight(measure.getLayoutBounds().getHeight() + 34);
         area.setMinHeight(Region.USE_PREF_SIZE);
-        return NumberTag.on(area, Origin.of(worked));
+        NumberTag.on(area, Origin.of(worked));
     }
 
     private List<Node> remedy(Finding.Remedy remedy) {

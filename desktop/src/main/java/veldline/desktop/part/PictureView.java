@@ -33,6 +33,7 @@ public final class PictureView extends Region {
     private final Map<String, Region> handles = new HashMap<>();
     private Picture picture = Picture.pen(1, 1).done();
     private Appearance look = Appearance.DAYLIGHT;
+    private Appearance painted = Appearance.DAYLIGHT;
     private Optional<Mark.Zone> held = Optional.empty();
     private double fromX;
     private double fromY;
@@ -71,9 +72,14 @@ public final class PictureView extends Region {
         if (w < 20 || h < 20) {
             return;
         }
+        Picture next = draw.apply(w, h);
+        if (next.equals(picture) && look == painted && canvas.getWidth() == w && canvas.getHeight() == h) {
+            return;
+        }
         canvas.setWidth(w);
         canvas.setHeight(h);
-        picture = draw.apply(w, h);
+        picture = next;
+        painted = look;
         new CanvasPainter(look).paint(picture, canvas.getGraphicsContext2D());
         placeHandles();
     }
