@@ -54,13 +54,16 @@ public final class Assessor {
     private final Memory<SweepInput, Sweep> sweeps;
     private final Memory<AntennaStage.Input, Complex> otherFeeds;
     private final Memory<MatchStage.Input, MatchFigures> matches = new Memory<>(MatchStage::figures);
-    private final Memory<Brief, PathFigures> paths = new Memory<>(Assessor::path);
+    private final Memory<PathInput, PathFigures> paths = new Memory<>(Assessor::path);
     private final Memory<FeedInput, FeedFigures> feeds;
     private final Memory<ProveStage.Input, ProveFigures> proofs = new Memory<>(ProveStage::figures);
     private volatile BooleanSupplier keepGoing = () -> true;
 
     /** What decides an SWR curve. */
     private record SweepInput(WireModel model, double frequency) {}
+
+    /** The bounce depends on how the field stands, and the field stands as the elements do. */
+    private record PathInput(Brief brief, boolean upright) {}
 
     private record FeedInput(FeedRun run, double frequency) {}
 
@@ -105,7 +108,7 @@ public final class Assessor {
         keepGoing = goOn;
         Brief brief = job.brief();
         double frequency = brief.frequency().value();
-        PathFigures path = paths.of(brief);
+        PathFigures path = paths.of(new PathInput(brief, job.yagi().upright()));
         FeedFigures near = feeds.of(new FeedInput(job.nearRun(), frequency));
         FeedFigures far = feeds.of(new FeedInput(job.farRun(), frequency));
         AntennaStage.Input input =
@@ -186,14 +189,15 @@ public final class Assessor {
                 goOn);
     }
 
-    private static PathFigures path(Brief brief) {
-        TideCurve tide = brief.tideCurve();
+    private static PathFigures path(PathInput in) {
+        Brief brief = in.brief;
+        TideCurve tide = brief.tideCurve(in.upright);
         TideCurve.Point worst = tide.worst();
         TideCurve.Point best = tide.best();
         Worked middle = tide.workedMiddle();
         return new PathFigures(
                 FreeSpace.worked(brief.distance().value(), brief.frequency().value()),
-                PathLoss.typical(brief),
+                PathLoss.typical(brief, in.upright),
                 Fresnel.halfWay(brief.distance().value(), brief.frequency().value()),
                 tide,
                 worst,

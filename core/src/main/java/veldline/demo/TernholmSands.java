@@ -58,7 +58,6 @@ public final class TernholmSands {
                 q("2.6", Unit.KM),
                 Surface.SEA_WATER,
                 q("3.4", Unit.M),
-                false,
                 q("12.0", Unit.DB),
                 q("18", Unit.IN),
                 "licence",
@@ -151,7 +150,7 @@ public final class TernholmSands {
     private static Recording.Quoted predicted(Job job, double gain, double height, Instant on) {
         double frequency = job.brief().frequency().value();
         TideCurve tide = new TideCurve(
-                job.brief().tideCurve().ray(),
+                job.brief().tideCurve(job.yagi().upright()).ray(),
                 height,
                 job.brief().far().height().value(),
                 job.brief().tide().value());

@@ -4,8 +4,11 @@ import java.time.Instant;
 import veldline.antenna.Bought;
 import veldline.antenna.YagiChange;
 import veldline.explain.Change;
+import veldline.feed.Connector;
 import veldline.feed.FeedChange;
+import veldline.feed.FeedRun;
 import veldline.link.BriefChange;
+import veldline.link.End;
 import veldline.prove.ProveChange;
 import veldline.quantity.Quantity;
 import veldline.raise.RaiseChange;
@@ -95,6 +98,23 @@ public sealed interface JobChange extends Change<Job> {
         @Override
         public String label() {
             return "far antenna ‘" + to + "’";
+        }
+    }
+
+    /** Says what the near radio's socket really is; the chain begins there. */
+    record Socket(Connector to) implements JobChange {
+        @Override
+        public Job applyTo(Job job) {
+            End near = job.brief().near();
+            return job.withBrief(
+                            job.brief().withNear(near.withRadio(near.radio().withSocket(to))))
+                    .withNearRun(
+                            new FeedRun(to, job.nearRun().parts(), job.nearRun().antenna()));
+        }
+
+        @Override
+        public String label() {
+            return "radio socket " + to.tradeName();
         }
     }
 

@@ -15,7 +15,6 @@ import veldline.quantity.Quantity;
  * @param distance along the ground
  * @param surface what lies between
  * @param tide from low to high water; zero where there is none
- * @param upright whether the field stands upright
  * @param marginWanted over the receiver's floor
  * @param sizeAllowed greatest length of the near antenna
  * @param profile id of the rule on radiated power
@@ -29,15 +28,18 @@ public record Brief(
         Quantity distance,
         Surface surface,
         Quantity tide,
-        boolean upright,
         Quantity marginWanted,
         Quantity sizeAllowed,
         String profile,
         Quantity licence)
         implements BriefBuilder.With {
 
-    /** The direct ray and the bounce over the range of the tide. */
-    public TideCurve tideCurve() {
+    /**
+     * The direct ray and the bounce over the range of the tide.
+     *
+     * @param upright whether the field stands upright
+     */
+    public TideCurve tideCurve(boolean upright) {
         return new TideCurve(
                 new TwoRay(frequency.value(), distance.value(), surface, upright),
                 near.height().value(),

@@ -17,8 +17,8 @@ public final class PathLoss {
 
     private PathLoss() {}
 
-    public static Worked typical(Brief brief) {
-        TideCurve tide = brief.tideCurve();
+    public static Worked typical(Brief brief, boolean upright) {
+        TideCurve tide = brief.tideCurve(upright);
         Worked free =
                 FreeSpace.worked(brief.distance().value(), brief.frequency().value());
         Worked bounce = tide.workedMiddle();

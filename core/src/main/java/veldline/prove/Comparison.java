@@ -32,7 +32,7 @@ public record Comparison(Worked difference, Worked half, double beforeCount, dou
                     + " the heights both have.",
             "D",
             "a − b",
-            "Stratified difference of means; Cochran, Sampling Techniques, §5",
+            "Generalised least squares over the tide; Diggle et al., Analysis of Longitudinal Data, §4.5",
             "See the interval beside it");
 
     public static final Formula HALF_WIDTH = new Formula(

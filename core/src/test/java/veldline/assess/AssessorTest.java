@@ -169,6 +169,26 @@ class AssessorTest {
     }
 
     @Test
+    void theBounceFollowsHowTheElementsStand() {
+        Job upright = new JobChange.OfYagi(new YagiChange.Upright(true)).applyTo(JOB);
+        assertThat(new Assessor().assess(upright).path().middle().value())
+                .isNotEqualTo(new Assessor().assess(JOB).path().middle().value());
+    }
+
+    @Test
+    void theRadiosSocketIsTheChainsFirstJoint() {
+        Job other = new JobChange.Socket(new veldline.feed.Connector(
+                        veldline.feed.Connector.Series.SMA,
+                        veldline.feed.Connector.Thread.OUTSIDE,
+                        veldline.feed.Connector.Contact.SOCKET,
+                        50))
+                .applyTo(JOB);
+        assertThat(other.brief().near().radio().socket())
+                .isEqualTo(other.nearRun().radio());
+        assertThat(new Assessor().assess(other).line().brokenAt()).contains(1);
+    }
+
+    @Test
     void crossedPolarizationStopsTheLineStop() {
         Job crossed = new JobChange.OfYagi(new YagiChange.Upright(true)).applyTo(JOB);
         Assessment a = new Assessor().assess(crossed);

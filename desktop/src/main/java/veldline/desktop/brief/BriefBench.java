@@ -4,11 +4,13 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import veldline.assess.Step;
 import veldline.desktop.bench.Bench;
 import veldline.desktop.bench.Input;
 import veldline.desktop.bench.Limits;
 import veldline.desktop.bench.Showing;
+import veldline.feed.Connector;
 import veldline.job.JobChange;
 import veldline.link.Brief;
 import veldline.link.BriefChange;
@@ -22,6 +24,17 @@ import veldline.quantity.Unit;
 
 /** What the link is for. Heights are dragged in the side view, the tide is walked along its curve. */
 public final class BriefBench implements Bench {
+    /** Sockets radios are met with. */
+    private static final List<Connector> SOCKETS = Stream.of(
+                    Connector.Series.SMA,
+                    Connector.Series.N,
+                    Connector.Series.TNC,
+                    Connector.Series.BNC,
+                    Connector.Series.UHF)
+            .flatMap(series -> Stream.of(Connector.Contact.SOCKET, Connector.Contact.PIN)
+                    .map(contact -> new Connector(series, Connector.Thread.OUTSIDE, contact, 50)))
+            .toList();
+
     @Override
     public Step step() {
         return Step.BRIEF;
@@ -92,6 +105,14 @@ public final class BriefBench implements Bench {
                 b.sizeAllowed(),
                 NumberText.shown(1000 * b.sizeAllowed().value(), 0) + " mm",
                 Limits.within(0.01, 20, "10 mm", "20 m", q -> lift(new BriefChange.SizeAllowed(q)))));
+        Connector socket = b.near().radio().socket();
+        in.add(new Input.Pick(
+                "socket",
+                "Radio's socket",
+                SOCKETS.stream()
+                        .map(c -> new Input.Option(
+                                c.tradeName() + ": " + c.facts(), c.equals(socket), new JobChange.Socket(c)))
+                        .toList()));
         in.add(new Input.Pick(
                 "surface",
                 "What lies between",

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import veldline.explain.Finding;
+import veldline.explain.NumberKind;
 import veldline.explain.Origin;
 import veldline.link.LevelLine;
 import veldline.link.LevelLine.Kind;
@@ -328,7 +329,7 @@ public final class LinePicture {
 
     private void names(Stop s, double x, double y, Anchor anchor, boolean reached) {
         pen.text(s.name(), x, y, anchor, 12.5, Face.BOLD, Role.INK, Origin.Plain.TYPED);
-        pen.text(s.verb() + " " + s.step().number(), x, y + 16, anchor, 12, Face.TEXT, Role.SLATE, Origin.of(s.step()));
+        pen.text(s.verb() + " " + said(s), x, y + 16, anchor, 12, Face.TEXT, Role.SLATE, Origin.of(s.step()));
         Finding.Level state = reached ? s.state() : s.state() == Finding.Level.STOP ? s.state() : Finding.Level.UNKNOWN;
         boolean marked = near(line.stops().indexOf(s))
                 && (s.kind() != Kind.RADIO && (state != Finding.Level.FITS || s.kind() == Kind.ANTENNA));
@@ -340,6 +341,12 @@ public final class LinePicture {
                 pen.text(tag, x, my + 22, anchor, 12.5, Face.BOLD, Role.INK, Origin.of(s.step()));
             }
         }
+    }
+
+    /** What a maker only claims stands in quotes. */
+    private static String said(Stop s) {
+        boolean claimed = s.step().inputs().stream().anyMatch(i -> i.kind() == NumberKind.CLAIMED);
+        return claimed ? "‘" + s.step().number() + "’" : s.step().number();
     }
 
     private void level(Stop s, double x, double y, Anchor anchor, boolean reached) {
