@@ -1,8 +1,6 @@
 package veldline.desktop;
 
 import java.io.File;
-import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -41,8 +39,6 @@ import veldline.picture.Picture;
 public final class VeldlineWindow extends BorderPane {
     private static final double LINE_HEIGHT = 190;
     private static final double PANEL_WIDTH = 140;
-    private static final DateTimeFormatter CLOCK =
-            DateTimeFormatter.ofPattern("HH:mm").withZone(ZoneId.systemDefault());
 
     private final Workbench work;
     private final Map<Step, ToggleButton> steps = new EnumMap<>(Step.class);
@@ -54,8 +50,7 @@ public final class VeldlineWindow extends BorderPane {
     private final PictureView margin;
     private final Label jobName = new Label();
     private final Label whereAt = new Label();
-    private final Label saved = new Label();
-    private final Label news = new Label();
+    private final FootBar foot;
     private final Label lookName = new Label();
     private final TextField goTo = new TextField();
     private final PauseTransition forget = new PauseTransition(Duration.seconds(4));
@@ -63,6 +58,7 @@ public final class VeldlineWindow extends BorderPane {
 
     public VeldlineWindow(Workbench work) {
         this.work = work;
+        this.foot = new FootBar(work);
         this.line = new PictureView(this::drawLine, new PictureView.Gestures() {
             @Override
             public void chosen(String zone) {
@@ -79,10 +75,10 @@ public final class VeldlineWindow extends BorderPane {
         setTop(new VBox(topBar(), stepRow(), lineBand()));
         bench.getStyleClass().add("bench-place");
         setCenter(bench);
-        setBottom(footBar());
+        setBottom(foot);
         forget.setOnFinished(e -> work.forgetFormer());
         work.onChanged(this::refresh);
-        work.onTold(this::refreshFoot);
+        work.onTold(foot::refresh);
         new WindowKeys(this, work);
     }
 
@@ -176,38 +172,6 @@ public final class VeldlineWindow extends BorderPane {
         return band;
     }
 
-    private Node footBar() {
-        saved.getStyleClass().add("foot-text");
-        NumberTag.on(saved, Origin.Plain.NAME);
-        news.getStyleClass().add("foot-news");
-        news.setId("news");
-        NumberTag.on(news, Origin.Plain.NAME);
-        Label kinds = new Label("Underline tells where a number comes from:");
-        kinds.getStyleClass().add("foot-text");
-        Label typed = kind("typed", "kind-typed");
-        Label worked = kind("worked out", "kind-worked");
-        Label measured = kind("measured", "kind-measured");
-        Label claimed = kind("‘claimed’", "kind-claimed");
-        HBox legend = new HBox(8, kinds, typed, worked, measured, claimed);
-        legend.setAlignment(Pos.CENTER_LEFT);
-        legend.setId("legend");
-        legend.setMinWidth(Region.USE_PREF_SIZE);
-        Label keys = new Label("Along the line [ ]   Step 1–8   Walk ← →   How? H");
-        keys.getStyleClass().add("foot-text");
-        keys.setMinWidth(Region.USE_PREF_SIZE);
-        NumberTag.on(keys, Origin.Plain.NAME);
-        HBox bar = new HBox(14, saved, legend, news, gap(), keys);
-        bar.getStyleClass().add("foot-bar");
-        bar.setAlignment(Pos.CENTER_LEFT);
-        return bar;
-    }
-
-    private static Label kind(String text, String style) {
-        Label l = new Label(text);
-        l.getStyleClass().addAll("foot-text", style);
-        return l;
-    }
-
     private Picture drawLine(double w, double h) {
         return work.showing()
                 .map(s -> LinePicture.of(
@@ -254,7 +218,7 @@ public final class VeldlineWindow extends BorderPane {
         int at = s.assessment().line().indexOf(work.stop()).orElse(0);
         whereAt.setText("At " + s.assessment().line().stops().get(at).name() + ", stop " + (at + 1) + " of "
                 + s.assessment().line().stops().size());
-        refreshFoot();
+        foot.refresh();
         lookName.setText(look.title());
         work.opened();
         BenchView view = benches.computeIfAbsent(work.step(), this::newBench);
@@ -268,24 +232,6 @@ public final class VeldlineWindow extends BorderPane {
         if (work.shift().isPresent()) {
             forget.playFromStart();
         }
-    }
-
-    /** Shows when it was saved and what there is to tell. */
-    private void refreshFoot() {
-        saved.setText(
-                !work.desk().saveTrouble().isEmpty()
-                        ? work.desk().saveTrouble()
-                        : work.desk()
-                                .savedAt()
-                                .map(t -> "Saved " + CLOCK.format(t))
-                                .orElse(work.desk().store().isPresent() ? "Saved" : "Not saved yet"));
-        news.setText(work.busy()
-                .map(b -> b.what() + (b.of() > 0 ? ", " + b.done() + " of " + b.of() : "")
-                        + (b.best().isEmpty() ? "" : ", best so far " + b.best()) + ". Esc stops.")
-                .orElse(work.news()));
-        boolean told = !news.getText().isEmpty();
-        lookup("#legend").setVisible(!told);
-        lookup("#legend").setManaged(!told);
     }
 
     /** A tick where nothing is left to see to, a half disc where something is. */

@@ -48,7 +48,7 @@ final class WindowKeys {
             case Z -> work.undo();
             case Y -> work.redo();
             case G -> window.goToBox().requestFocus();
-            case J -> window.openBench().ifPresent(b -> b.nextFinding());
+            case J -> window.openBench().ifPresent(b -> b.toggleFindings());
             case S -> window.command(Input.Command.SAVE_AS);
             case O -> window.command(Input.Command.OPEN);
             default -> {
@@ -92,7 +92,8 @@ final class WindowKeys {
                 return enter();
             }
             case G -> window.goToBox().requestFocus();
-            case H, J -> window.openBench().ifPresent(b -> b.nextFinding());
+            case H -> window.openBench().ifPresent(b -> b.nextFinding());
+            case J -> window.openBench().ifPresent(b -> b.toggleFindings());
             case T -> window.openBench().ifPresent(b -> b.takeRemedy());
             case R -> {
                 if (work.step() != Step.PROVE) {

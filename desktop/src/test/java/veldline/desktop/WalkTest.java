@@ -247,4 +247,17 @@ class WalkTest extends WindowTest {
         interact(() -> window.goTo("moon"));
         assertThat(news()).contains("“moon”");
     }
+
+    @Test
+    void inANarrowWindowFindingsFoldToTheirMarks() {
+        settle();
+        interact(() -> window.getScene().getWindow().setWidth(1024));
+        until(() -> lookup("#findings-strip").tryQuery().isPresent());
+        assertThat(picture().getWidth()).isGreaterThan(700);
+        leaveBoxes();
+        push(KeyCode.J);
+        until(() -> lookup("#findings-scroll").tryQuery().isPresent());
+        push(KeyCode.J);
+        until(() -> lookup("#findings-strip").tryQuery().isPresent());
+    }
 }

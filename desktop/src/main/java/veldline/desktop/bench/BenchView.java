@@ -6,6 +6,7 @@ import java.util.function.Supplier;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
 import veldline.desktop.look.Appearance;
 import veldline.desktop.part.FindingsColumn;
 import veldline.desktop.part.InputsPane;
@@ -15,6 +16,9 @@ import veldline.job.JobChange;
 
 /** The one view of every bench: inputs, picture, findings. */
 public final class BenchView extends BorderPane {
+    /** Under this width findings fold to a strip of their marks. */
+    private static final double WIDE_ENOUGH = 1240;
+
     /** What a bench asks of the window. */
     public interface Host {
         void apply(JobChange change);
@@ -34,6 +38,8 @@ public final class BenchView extends BorderPane {
     private final InputsPane inputs;
     private final PictureView picture;
     private final FindingsColumn findings;
+    private final ScrollPane full;
+    private final VBox strip = new VBox(10);
     private final Host host;
     private boolean dragging;
 
@@ -44,11 +50,16 @@ public final class BenchView extends BorderPane {
         this.inputs = new InputsPane(host::apply, host::command);
         this.picture = new PictureView((w, h) -> bench.centre(showing.get(), w, h), gestures());
         this.findings = new FindingsColumn(host::take);
+        this.full = scrolled(findings, 340, "findings-scroll");
         getStyleClass().add("bench");
         setLeft(scrolled(inputs, 236, "inputs-scroll"));
         setCenter(picture);
-        setRight(scrolled(findings, 340, "findings-scroll"));
+        setRight(full);
         picture.setId("picture");
+        strip.getStyleClass().add("findings-strip");
+        strip.setId("findings-strip");
+        strip.setOnMouseClicked(e -> foldFindings(false));
+        widthProperty().addListener((o, was, is) -> foldFindings(is.doubleValue() < WIDE_ENOUGH));
     }
 
     private static ScrollPane scrolled(Region content, double width, String id) {
@@ -89,6 +100,7 @@ public final class BenchView extends BorderPane {
         Showing s = showing.get();
         inputs.show(bench.heading(s), bench.inputs(s));
         findings.show(bench.question(s), bench.findings(s), look);
+        strip.getChildren().setAll(FindingsColumn.marks(bench.findings(s), look));
         picture.show(look);
     }
 
@@ -118,7 +130,21 @@ public final class BenchView extends BorderPane {
         change.ifPresent(host::apply);
     }
 
+    private void foldFindings(boolean fold) {
+        setRight(fold ? strip : full);
+    }
+
+    /** In a narrow window, shows the findings or folds them to their marks again; in a wide one, the next finding. */
+    public void toggleFindings() {
+        if (getWidth() < WIDE_ENOUGH) {
+            foldFindings(getRight() == full);
+        } else {
+            nextFinding();
+        }
+    }
+
     public void nextFinding() {
+        foldFindings(false);
         findings.openNext();
     }
 

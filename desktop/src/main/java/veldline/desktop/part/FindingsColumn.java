@@ -65,6 +65,11 @@ public final class FindingsColumn extends VBox {
         }
     }
 
+    /** Only the marks, for where there is no room for more. */
+    public static List<Node> marks(List<Finding> findings, Appearance look) {
+        return findings.stream().<Node>map(f -> new SignView(f.level(), look)).toList();
+    }
+
     private static String summary(List<Finding> findings) {
         List<String> words = new ArrayList<>();
         for (Finding.Level level : List.of(Finding.Level.STOP, Finding.Level.WATCH)) {
