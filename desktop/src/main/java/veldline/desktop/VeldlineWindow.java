@@ -8,6 +8,7 @@ import java.util.Optional;
 import javafx.animation.PauseTransition;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
@@ -108,7 +109,9 @@ public final class VeldlineWindow extends BorderPane {
         goTo.setId("go-to");
         goTo.getStyleClass().add("go-to");
         goTo.setOnAction(e -> goTo(goTo.getText()));
-        HBox bar = new HBox(12, logo, mark, jobName, gap(), goTo, key("G"), lookName, key("F9"));
+        Label drawer = new Label("Parts drawer");
+        drawer.setOnMouseClicked(e -> openDrawer());
+        HBox bar = new HBox(12, logo, mark, jobName, gap(), goTo, key("G"), drawer, key("D"), lookName, key("F9"));
         bar.getStyleClass().add("top-bar");
         bar.setAlignment(Pos.CENTER_LEFT);
         return bar;
@@ -291,6 +294,18 @@ public final class VeldlineWindow extends BorderPane {
                 save
                         ? chooser.showSaveDialog(getScene().getWindow())
                         : chooser.showOpenDialog(getScene().getWindow()));
+    }
+
+    /** Opens the parts drawer at the part of the chosen stop, or the nearest one. */
+    void openDrawer() {
+        work.go(Step.FEED_RUN);
+        // A bench that was never open has no skins yet, and what has no skin is not found.
+        applyCss();
+        layout();
+        if (lookup("#pick-part") instanceof ComboBox<?> drawer) {
+            drawer.requestFocus();
+            drawer.show();
+        }
     }
 
     /** Goes to a step or stop whose name begins with what was typed. */

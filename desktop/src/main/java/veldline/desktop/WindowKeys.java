@@ -94,6 +94,7 @@ final class WindowKeys {
             case G -> window.goToBox().requestFocus();
             case H -> window.openBench().ifPresent(b -> b.nextFinding());
             case J -> window.openBench().ifPresent(b -> b.toggleFindings());
+            case D -> window.openDrawer();
             case T -> window.openBench().ifPresent(b -> b.takeRemedy());
             case R -> {
                 if (work.step() != Step.PROVE) {

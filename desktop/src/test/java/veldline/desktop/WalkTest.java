@@ -260,4 +260,15 @@ class WalkTest extends WindowTest {
         push(KeyCode.J);
         until(() -> lookup("#findings-strip").tryQuery().isPresent());
     }
+
+    @Test
+    void thePartsDrawerIsOneKeyAway() {
+        settle();
+        interact(() -> work.go(Step.SHAPE));
+        leaveBoxes();
+        push(KeyCode.D);
+        until(() -> work.step() == Step.FEED_RUN);
+        assertThat(window.getScene().getFocusOwner().getId()).isEqualTo("pick-part");
+        push(KeyCode.ESCAPE);
+    }
 }
