@@ -14,14 +14,6 @@ public final class Mismatch {
             "Pozar, Microwave Engineering, 4th ed., §2.3",
             "As good as the impedance it starts from");
 
-    public static final Formula LOSS = new Formula(
-            "Mismatch loss",
-            "The share of power that a load takes which is not matched to the line.",
-            "L",
-            "−10·log10(4·s ÷ (1 + s)^2)",
-            "Pozar, Microwave Engineering, 4th ed., §2.3",
-            "Exact for the SWR given, on a line without loss");
-
     private Mismatch() {}
 
     /** Voltage reflection coefficient of a load on a line of real impedance z0. */
@@ -56,12 +48,5 @@ public final class Mismatch {
                 .computed("x", "reactance of " + what, load.getImaginary(), "Ω", 3)
                 .typed("z", "impedance of the line", z0, "Ω", 1)
                 .gives(swr(load, z0), "", 2);
-    }
-
-    public static Worked workedLoss(Worked swr) {
-        double s = swr.value();
-        return Worked.of(LOSS)
-                .computed("s", "SWR", s, "", 5)
-                .gives(-10 * Math.log10(4 * s / ((1 + s) * (1 + s))), "dB", 2);
     }
 }

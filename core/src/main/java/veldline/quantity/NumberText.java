@@ -2,7 +2,6 @@ package veldline.quantity;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -55,10 +54,5 @@ public final class NumberText {
     public static String signed(double value, int decimals) {
         String text = shown(value, decimals);
         return value > 0 && !text.equals(shown(0, decimals)) ? "+" + text : text;
-    }
-
-    /** A whole number with thousands set off by commas, as a tape or a counter shows them. */
-    public static String grouped(long value) {
-        return String.format(Locale.ROOT, "%,d", value).replace('-', '−');
     }
 }

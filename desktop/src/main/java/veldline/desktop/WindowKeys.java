@@ -100,7 +100,7 @@ final class WindowKeys {
                 if (work.step() != Step.PROVE) {
                     work.go(Step.PROVE);
                 }
-                work.command(Input.Command.RECORD_AFTER);
+                work.command(Input.Command.RECORD);
             }
             case I -> {
                 if (work.step() == Step.SHAPE) {

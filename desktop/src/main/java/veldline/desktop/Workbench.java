@@ -283,7 +283,7 @@ public final class Workbench implements AutoCloseable {
 
     public void command(Input.Command command) {
         switch (command) {
-            case RECORD_BEFORE, RECORD_AFTER -> record();
+            case RECORD -> record();
             case IMPROVE -> improve();
             case STOP -> stopStudy();
             default -> throw new IllegalArgumentException(command + " belongs to the window");

@@ -189,7 +189,7 @@ class WalkTest extends WindowTest {
         int had = work.desk().job().prove().recordings().size();
         interact(() -> {
             work.go(Step.PROVE);
-            work.command(veldline.desktop.bench.Input.Command.RECORD_AFTER);
+            work.command(veldline.desktop.bench.Input.Command.RECORD);
             work.stopStudy();
         });
         until(() -> news().startsWith("Stopped"));

@@ -53,12 +53,10 @@ public sealed interface Input {
 
     /** Something a bench asks the window to do. */
     enum Command {
-        RECORD_BEFORE,
-        RECORD_AFTER,
+        RECORD,
         READ_CSV,
         IMPROVE,
         STOP,
-        WRITE_NOTE,
         SAVE_AS,
         OPEN
     }

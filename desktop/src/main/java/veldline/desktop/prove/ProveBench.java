@@ -63,7 +63,7 @@ public final class ProveBench implements Bench {
         if (s.busy().isPresent()) {
             in.add(new Input.Action("stop", "Stop and keep nothing", "Esc", Input.Command.STOP));
         } else {
-            in.add(new Input.Action("record", "Record one tide as it is", "R", Input.Command.RECORD_AFTER));
+            in.add(new Input.Action("record", "Record one tide as it is", "R", Input.Command.RECORD));
             in.add(new Input.Action("csv", "Read a CSV file", "", Input.Command.READ_CSV));
         }
         in.add(new Input.Note(
