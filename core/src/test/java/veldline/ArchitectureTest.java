@@ -34,6 +34,7 @@ class ArchitectureTest {
             "job",
             "assess",
             "study",
+            "sheet",
             "instrument",
             "format",
             "store",

@@ -1,5 +1,6 @@
 package veldline.assess;
 
+import java.time.Instant;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -49,8 +50,27 @@ public record Assessment(
 
     /** Whether everything the line needs was worked out. */
     public boolean whole() {
-        return !(antenna instanceof Stage.Running)
-                && !(sweep instanceof Stage.Running)
-                && !(match instanceof Stage.Running);
+        return antenna.settled() && sweep.settled() && match.settled();
+    }
+
+    /** With what was known before in place of what is still under way. */
+    public Assessment over(Assessment before, Instant asOf) {
+        return new Assessment(
+                job,
+                path,
+                antenna,
+                sweep.orStale(before.sweep, asOf),
+                match.orStale(before.match, asOf),
+                nearFeed,
+                farFeed,
+                eirp,
+                mostEirp,
+                powerNote,
+                needed,
+                allowed,
+                line,
+                raise,
+                prove,
+                findings);
     }
 }

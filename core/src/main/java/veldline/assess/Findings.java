@@ -37,6 +37,7 @@ final class Findings {
                             ProveRules::improvement,
                             ProveRules::prediction,
                             ProveRules::margin,
+                            ProveRules::gap,
                             ProveRules::spread,
                             ProveRules::dropouts));
 

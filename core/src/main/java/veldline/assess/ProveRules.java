@@ -3,12 +3,22 @@ package veldline.assess;
 import java.util.List;
 import java.util.Optional;
 import veldline.explain.Finding;
+import veldline.explain.Formula;
+import veldline.explain.Worked;
 import veldline.measure.Series;
 import veldline.prove.Comparison;
 import veldline.quantity.NumberText;
 
 /** Judgements on what was measured. */
 final class ProveRules {
+    private static final Formula GAP = new Formula(
+            "Least that was won",
+            "Before lay under the floor there, so after is better by at least what it has over the floor.",
+            "D",
+            "a",
+            "Readings",
+            "A least value; it may be much more");
+
     private ProveRules() {}
 
     static List<Finding> improvement(Assessment a) {
@@ -119,6 +129,25 @@ final class ProveRules {
                 .orElse(List.of());
     }
 
+    /** Where before heard nothing there is nothing to take off; what was won there is at least what is heard now. */
+    static List<Finding> gap(Assessment a) {
+        return a.prove()
+                .value()
+                .flatMap(p -> p.comparison()
+                        .gap()
+                        .map(g -> Finding.fits(
+                                NumberText.shown(g.atLeast(), 1) + " dB at least",
+                                "won where before was deaf, at "
+                                        + NumberText.shown(g.from(), 1) + " to " + NumberText.shown(g.to(), 1)
+                                        + " m of tide.",
+                                "Not in the improvement: there was nothing to compare with.",
+                                Worked.of(GAP)
+                                        .measured("a", "mean after there, over the floor", g.atLeast(), "dB", 2)
+                                        .gives(g.atLeast(), "dB", 1))))
+                .map(List::of)
+                .orElse(List.of());
+    }
+
     static List<Finding> dropouts(Assessment a) {
         return a.prove()
                 .value()
@@ -133,7 +162,7 @@ final class ProveRules {
                                     Finding.Level.WATCH,
                                     lead,
                                     rest,
-                                    "Left out of the sums; they bias them upwards.",
+                                    "They count as under the floor, so they do not flatter.",
                                     "dropouts")
                             : Finding.plain(Finding.Level.FITS, lead, rest, "", "");
                 })

@@ -12,14 +12,14 @@ import veldline.prove.Verdict;
 final class ProveStage {
     static final Formula MEDIAN = new Formula(
             "Median level",
-            "Half of the readings lie above it.",
+            "Half of the readings lie above it; lost ones count as at the floor.",
             "M",
             "a",
             "Order statistics",
             "To half of the radio's step");
     static final Formula TENTH = new Formula(
             "Tenth percentile",
-            "Nine in ten readings lie above it.",
+            "Nine in ten readings lie above it; lost ones count as at the floor.",
             "T",
             "a",
             "Order statistics",
@@ -50,9 +50,14 @@ final class ProveStage {
         Series b = before.series().after(plan.skip().value());
         Series a = after.series().after(plan.skip().value());
         Comparison c = Comparison.of(
-                b, a, plan.lineUp(), plan.step().value(), plan.confidence().value() / 100);
+                b,
+                a,
+                plan.lineUp(),
+                in.floor,
+                plan.step().value(),
+                plan.confidence().value() / 100);
         int rounds = Verdict.rounds(plan.recordings(), before.setUp(), after.setUp());
-        Worked median = quantile(MEDIAN, a, 0.5, "middle reading after");
+        Worked median = quantile(MEDIAN, a, in.floor, 0.5, "middle reading after");
         return new ProveFigures(
                 before,
                 after,
@@ -68,10 +73,10 @@ final class ProveStage {
                                 Math.hypot(
                                         after.predicted().doubt(),
                                         before.predicted().doubt())),
-                quantile(MEDIAN, b, 0.5, "middle reading before"),
+                quantile(MEDIAN, b, in.floor, 0.5, "middle reading before"),
                 median,
-                quantile(TENTH, b, 0.1, "tenth of the readings before"),
-                quantile(TENTH, a, 0.1, "tenth of the readings after"),
+                quantile(TENTH, b, in.floor, 0.1, "tenth of the readings before"),
+                quantile(TENTH, a, in.floor, 0.1, "tenth of the readings after"),
                 Worked.of(MARGIN)
                         .measured("a", "median after", median.value(), "dBm", 2)
                         .typed("b", "floor", in.floor, "dBm", 2)
@@ -80,8 +85,8 @@ final class ProveStage {
                 Verdict.of(c.low(), c.difference().value(), c.high(), rounds));
     }
 
-    private static Worked quantile(Formula formula, Series series, double share, String what) {
-        double value = series.quantile(share).orElseThrow();
+    private static Worked quantile(Formula formula, Series series, double floor, double share, String what) {
+        double value = series.quantile(share, floor).orElseThrow();
         return Worked.of(formula).measured("a", what, value, "dBm", 2).gives(value, "dBm", 1);
     }
 }

@@ -17,6 +17,24 @@ public sealed interface Stage<T> {
     /** Could not be worked out; the sentence says why and what to do. */
     record Failed<T>(String why) implements Stage<T> {}
 
+    /** This, or while it is under way what was known before, marked with when that was. */
+    default Stage<T> orStale(Stage<T> before, Instant asOf) {
+        if (!(this instanceof Running)) {
+            return this;
+        }
+        return before instanceof Fresh<T> f ? new Stale<>(f.result, asOf) : before;
+    }
+
+    /** Whether it belongs to the job as it is. */
+    default boolean settled() {
+        return this instanceof Fresh || this instanceof Failed;
+    }
+
+    /** When an old result was worked out. */
+    default Optional<Instant> staleSince() {
+        return this instanceof Stale<T> s ? Optional.of(s.asOf) : Optional.empty();
+    }
+
     default Optional<T> value() {
         if (this instanceof Fresh<T> f) {
             return Optional.of(f.result);

@@ -7,6 +7,7 @@ import java.util.Set;
 import veldline.antenna.Bought;
 import veldline.antenna.Yagi;
 import veldline.antenna.YagiShape;
+import veldline.explain.Program;
 import veldline.feed.Connector;
 import veldline.feed.Drawer;
 import veldline.feed.FeedRun;
@@ -82,7 +83,7 @@ public final class TernholmSands {
                         q("4.5", Unit.M),
                         q("60", Unit.M),
                         q("6", Unit.M),
-                        Set.of("below", "cable", "exposure", "height", "lightning", "lines")),
+                        Set.of("below", "cable", "exposure", "height", "lightning", "lines", "solder")),
                 new ProvePlan(
                         List.of(),
                         -1,
@@ -161,7 +162,7 @@ public final class TernholmSands {
                 + tide.middle().bounceDb()
                 + job.farAntenna().gain().value()
                 - job.farRun().lossDb(frequency);
-        return new Recording.Quoted(level, 1.5, on, "0.1.0");
+        return new Recording.Quoted(level, 1.5, on, Program.VERSION);
     }
 
     private static Job logged(Job job) {

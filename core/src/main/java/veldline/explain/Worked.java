@@ -87,27 +87,50 @@ public record Worked(
                 .orElse(formula.goodTo());
     }
 
-    /** The whole explanation, a paragraph a line. */
-    public List<String> lines() {
+    /** In words: what it is. */
+    public String words() {
+        return formula.words();
+    }
+
+    /** As a formula: in symbols, with this job's numbers, and what each symbol stands for; a line each. */
+    public List<String> formulaLines() {
         List<String> lines = new ArrayList<>();
-        lines.add(formula.words());
         lines.add(pretty(symbols()));
         lines.add("= " + pretty(numbers()));
         lines.add("= " + shown());
-        for (Input input : inputs) {
-            lines.add(input.symbol + "  " + input.what + ", " + input.shown()
-                    + (input.unit.isEmpty() ? "" : " " + input.unit) + " (" + kindName(input) + ")");
-        }
-        lines.add(formula.source() + ". " + trust());
         return lines;
     }
 
+    /** What went in, a line each. */
+    public List<String> inputLines() {
+        return inputs.stream()
+                .map(input -> input.symbol + "  " + input.what + ", " + input.shown()
+                        + (input.unit.isEmpty() ? "" : " " + input.unit) + kindName(input))
+                .toList();
+    }
+
+    /** Where it is from and what it is good to. */
+    public String standing() {
+        return formula.source() + ". " + trust();
+    }
+
+    /** The whole explanation, a paragraph a line. */
+    public List<String> lines() {
+        List<String> lines = new ArrayList<>();
+        lines.add(words());
+        lines.addAll(formulaLines());
+        lines.addAll(inputLines());
+        lines.add(standing());
+        return lines;
+    }
+
+    /** As everywhere, what is worked out is plain. */
     private static String kindName(Input input) {
         return switch (input.kind) {
-            case TYPED -> "typed";
-            case WORKED -> "worked out";
-            case MEASURED -> "measured";
-            case CLAIMED -> "claimed";
+            case TYPED -> ", typed";
+            case WORKED -> "";
+            case MEASURED -> ", measured";
+            case CLAIMED -> ", claimed";
         };
     }
 

@@ -2,9 +2,9 @@ package veldline.measure;
 
 import java.util.Arrays;
 import java.util.List;
+import org.hipparchus.linear.Array2DRowRealMatrix;
 import org.hipparchus.linear.ArrayRealVector;
 import org.hipparchus.linear.CholeskyDecomposition;
-import org.hipparchus.linear.MatrixUtils;
 import org.hipparchus.linear.RealMatrix;
 import org.hipparchus.linear.RealVector;
 import org.hipparchus.optim.MaxEval;
@@ -25,6 +25,8 @@ import org.hipparchus.optim.univariate.UnivariateObjectiveFunction;
  */
 public record Profile(RealVector values, RealMatrix covariance, double spread, double memory) {
     private static final double LONGEST = 0.995;
+    /** A memory longer than this part of the recording cannot be told from the polyline itself. */
+    private static final double LEAST_MEMORIES = 12;
     /** Keeps knots without readings from making the equations singular; far below one reading's weight. */
     private static final double TETHER = 1e-7;
 
@@ -46,18 +48,38 @@ public record Profile(RealVector values, RealMatrix covariance, double spread, d
         double step = typicalStep(seconds);
         double middle = Arrays.stream(levels).average().orElse(0);
         double[] centred = Arrays.stream(levels).map(v -> v - middle).toArray();
+        double span = seconds.length == 0 ? 0 : seconds[seconds.length - 1] - seconds[0];
+        double longest = Math.min(LONGEST, Math.exp(-step * LEAST_MEMORIES / Math.max(span, step)));
         double rho = new BrentOptimizer(1e-4, 1e-5)
                 .optimize(
                         new MaxEval(200),
                         new UnivariateObjectiveFunction(
                                 r -> new Whitened(seconds, centred, places, knots, step, r).likelihood()),
                         GoalType.MAXIMIZE,
-                        new SearchInterval(0, LONGEST))
+                        new SearchInterval(0, longest))
                 .getPoint();
+        return of(seconds, levels, places, knots, rho <= 1e-6 ? 0 : -step / Math.log(rho));
+    }
+
+    /**
+     * The same where it is known for how long readings hang together.
+     *
+     * @param memory seconds; zero where each stands alone
+     */
+    static Profile of(double[] seconds, double[] levels, List<Place> places, int knots, double memory) {
+        double step = typicalStep(seconds);
+        double middle = Arrays.stream(levels).average().orElse(0);
+        double[] centred = Arrays.stream(levels).map(v -> v - middle).toArray();
+        double rho = memory > 0 ? Math.exp(-step / memory) : 0;
         Whitened best = new Whitened(seconds, centred, places, knots, step, rho);
-        double memory = rho <= 1e-6 ? 0 : -step / Math.log(rho);
         return new Profile(
                 best.beta.mapAdd(middle), best.inverse.scalarMultiply(best.sigma2), Math.sqrt(best.sigma2), memory);
+    }
+
+    /** The level of the polyline at a place. */
+    double at(RealVector knotValues, Place place) {
+        int above = Math.min(place.knot + 1, knotValues.getDimension() - 1);
+        return (1 - place.share) * knotValues.getEntry(place.knot) + place.share * knotValues.getEntry(above);
     }
 
     /** A weighted sum of the values. */
@@ -92,8 +114,12 @@ public record Profile(RealVector values, RealMatrix covariance, double spread, d
         Whitened(double[] seconds, double[] levels, List<Place> places, int knots, double step, double rho) {
             this.n = levels.length;
             this.p = knots;
-            RealMatrix normal = MatrixUtils.createRealIdentityMatrix(knots).scalarMultiply(TETHER);
-            RealVector right = new ArrayRealVector(knots);
+            // Plain arrays: this is run thousands of times.
+            double[][] normal = new double[knots][knots];
+            double[] right = new double[knots];
+            for (int k = 0; k < knots; k++) {
+                normal[k][k] = TETHER;
+            }
             double square = 0;
             for (int i = 0; i < n; i++) {
                 double keep = i == 0 ? 0 : Math.pow(rho, Math.max(1e-6, (seconds[i] - seconds[i - 1]) / step));
@@ -106,17 +132,20 @@ public record Profile(RealVector values, RealMatrix covariance, double spread, d
                 row(places.get(i), 1 / scale, at, x, 0);
                 row(places.get(Math.max(0, i - 1)), -keep / scale, at, x, 2);
                 for (int a = 0; a < 4; a++) {
-                    right.addToEntry(at[a], x[a] * y);
+                    right[at[a]] += x[a] * y;
                     for (int b = 0; b < 4; b++) {
-                        normal.addToEntry(at[a], at[b], x[a] * x[b]);
+                        normal[at[a]][at[b]] += x[a] * x[b];
                     }
                 }
                 square += y * y;
             }
-            CholeskyDecomposition factors = new CholeskyDecomposition(normal, 1e-6, 1e-14);
-            this.inverse = factors.getSolver().getInverse();
-            this.beta = inverse.operate(right);
-            this.sigma2 = Math.max(1e-9, (square - beta.dotProduct(right)) / Math.max(1, n - p));
+            CholeskyDecomposition factors =
+                    new CholeskyDecomposition(new Array2DRowRealMatrix(normal, false), 1e-6, 1e-14);
+            RealMatrix solved = factors.getSolver().getInverse();
+            this.inverse = solved.add(solved.transpose()).scalarMultiply(0.5);
+            RealVector rightSide = new ArrayRealVector(right, false);
+            this.beta = inverse.operate(rightSide);
+            this.sigma2 = Math.max(1e-9, (square - beta.dotProduct(rightSide)) / Math.max(1, n - p));
             double log = 0;
             for (int k = 0; k < knots; k++) {
                 log += 2 * Math.log(factors.getL().getEntry(k, k));

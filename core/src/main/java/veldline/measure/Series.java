@@ -51,9 +51,14 @@ public final class Series {
         return (int) readings.stream().filter(r -> r.levelDbm().isEmpty()).count();
     }
 
-    /** The level that a share of the readings lies under, 0 to 1; empty without readings. */
-    public Optional<Double> quantile(double share) {
-        double[] sorted = levels();
+    /**
+     * The level that a share of the readings lies under, 0 to 1; empty without readings.
+     *
+     * @param floor what readings without a link count as, dBm
+     */
+    public Optional<Double> quantile(double share, double floor) {
+        double[] sorted =
+                readings.stream().mapToDouble(r -> r.levelDbm().orElse(floor)).toArray();
         if (sorted.length == 0) {
             return Optional.empty();
         }
@@ -62,10 +67,6 @@ public final class Series {
         int below = (int) Math.floor(at);
         int above = Math.min(below + 1, sorted.length - 1);
         return Optional.of(sorted[below] + (at - below) * (sorted[above] - sorted[below]));
-    }
-
-    public Optional<Double> median() {
-        return quantile(0.5);
     }
 
     /** The readings from so many seconds on. */

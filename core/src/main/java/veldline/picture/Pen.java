@@ -39,6 +39,12 @@ public final class Pen {
         return this;
     }
 
+    /** A whole picture with its corner at a place. */
+    public Pen place(Picture picture, double x, double y) {
+        picture.marks().forEach(m -> marks.add(m.shifted(x, y)));
+        return this;
+    }
+
     public Pen line(double x1, double y1, double x2, double y2, Role role, double w) {
         return line(x1, y1, x2, y2, role, w, Dash.SOLID);
     }

@@ -8,6 +8,8 @@ package veldline.quantity;
  * @param unit the unit it was typed in
  */
 public record Quantity(String number, Unit unit) {
+    private static final int MOST_DECIMALS = 4;
+
     public Quantity {
         NumberText.value(number)
                 .orElseThrow(() -> new IllegalArgumentException(
@@ -31,6 +33,24 @@ public record Quantity(String number, Unit unit) {
     /** The plain number in the unit it was typed in. */
     public double inUnit() {
         return NumberText.value(number).orElseThrow();
+    }
+
+    /**
+     * The same in the other unit, to as many digits as this has; inches as a tape shows them. For reading: it is rounded,
+     * so what was typed stays what is kept.
+     */
+    public Quantity inOther() {
+        return unit.other().map(this::in).orElse(this);
+    }
+
+    private Quantity in(Unit other) {
+        double value = value();
+        if (other == Unit.IN && value >= 0) {
+            return new Quantity(InchFraction.ofMetres(value, 32).text(), Unit.IN);
+        }
+        double step = Math.abs(other.fromInside(nudged(1).value()) - other.fromInside(value));
+        int decimals = step > 0 ? (int) Math.ceil(-Math.log10(step)) : 0;
+        return shown(value, other, Math.max(0, Math.min(MOST_DECIMALS, decimals)));
     }
 
     /** One step of the last digit shown, up or down; a fraction of an inch moves by 1/32. */

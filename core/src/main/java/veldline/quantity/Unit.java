@@ -55,6 +55,24 @@ public enum Unit {
         this.otherNames = List.of(otherNames);
     }
 
+    /** The unit of the other system, or the other usual way to say the same; empty where there is only one. */
+    public Optional<Unit> other() {
+        return Optional.ofNullable(
+                switch (this) {
+                    case MM, CM -> IN;
+                    case M -> FT;
+                    case KM -> MI;
+                    case IN -> MM;
+                    case FT -> M;
+                    case MI -> KM;
+                    case DBM -> MILLIWATT;
+                    case MILLIWATT, WATT -> DBM;
+                    case DBI -> DBD;
+                    case DBD -> DBI;
+                    default -> null;
+                });
+    }
+
     public String symbol() {
         return symbol;
     }

@@ -3,12 +3,28 @@ package veldline.raise;
 import java.util.List;
 import veldline.explain.Caution;
 
-/** What can hurt someone while an antenna is put up, with what is usually done about it. */
+/** What can hurt someone while an antenna is built and put up, with what is usually done about it. */
 public final class Cautions {
     private Cautions() {}
 
-    /** In the order the work meets them. */
-    public static List<Caution> all() {
+    /** While it is built, in the order the work meets them. */
+    public static List<Caution> building() {
+        return List.of(
+                new Caution(
+                        "solder",
+                        "Solder and mains",
+                        "Hot tip, fumes away from the face; what is worked on is unplugged, and a mains supply is never"
+                                + " opened. Local rules decide.",
+                        true),
+                new Caution(
+                        "cut",
+                        "Cutting and drilling",
+                        "Eyes and ears covered, edges filed; glass-fibre dust is not to be breathed.",
+                        false));
+    }
+
+    /** While it is put up, in the order the work meets them. */
+    public static List<Caution> raising() {
         return List.of(
                 new Caution(
                         "lines",

@@ -9,7 +9,11 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
+import java.time.Instant;
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
 import veldline.format.FormatException;
 import veldline.format.JobFile;
 import veldline.job.Job;
@@ -35,6 +39,28 @@ public final class JobStore {
         String name = file.getFileName().toString();
         String base = name.endsWith(ENDING) ? name.substring(0, name.length() - ENDING.length()) : name;
         return file.resolveSibling(base + ".files");
+    }
+
+    /** When the file was last written; empty when there is none. */
+    public Optional<Instant> lastSaved() {
+        try {
+            return Optional.of(Files.getLastModifiedTime(file).toInstant());
+        } catch (IOException e) {
+            return Optional.empty();
+        }
+    }
+
+    /**
+     * Every job file of the folder, this one among them, by name.
+     *
+     * @throws IOException when the folder cannot be read
+     */
+    public List<Path> beside() throws IOException {
+        try (Stream<Path> files = Files.list(file.getParent())) {
+            return files.filter(f -> f.getFileName().toString().endsWith(ENDING))
+                    .sorted()
+                    .toList();
+        }
     }
 
     /**

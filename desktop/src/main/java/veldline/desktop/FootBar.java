@@ -19,6 +19,7 @@ final class FootBar extends HBox {
     private final Label saved = small("");
     private final Label news = new Label();
     private final HBox legend;
+    private final HBox keys;
 
     FootBar(Workbench work) {
         this.work = work;
@@ -35,7 +36,9 @@ final class FootBar extends HBox {
                 small("‘claimed’", "kind-claimed"));
         legend.setAlignment(Pos.CENTER_LEFT);
         legend.setMinWidth(Region.USE_PREF_SIZE);
-        Label keys = NumberTag.on(small("Along the line [ ]   Step 1–8   Walk ← →   How? H"), Origin.Plain.NAME);
+        keys = new HBox(6, small("Along the line"), TopBar.key("[ ]"), small("Go to step"), TopBar.key("1–8"));
+        keys.getChildren().addAll(small("Walk"), TopBar.key("← →"), small("How?"), TopBar.key("H"));
+        keys.setAlignment(Pos.CENTER_RIGHT);
         keys.setMinWidth(Region.USE_PREF_SIZE);
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
@@ -52,6 +55,12 @@ final class FootBar extends HBox {
         return l;
     }
 
+    /** In a narrow window the keys give way to what there is to tell. */
+    void narrow(boolean narrow) {
+        keys.setVisible(!narrow);
+        keys.setManaged(!narrow);
+    }
+
     /** Shows everything as it now is; news takes the place of the legend. */
     void refresh() {
         JobDesk desk = work.desk();
@@ -60,10 +69,7 @@ final class FootBar extends HBox {
                 desk.saveTrouble().isEmpty()
                         ? desk.savedAt().map(t -> "Saved " + CLOCK.format(t)).orElse(unsaved)
                         : desk.saveTrouble());
-        news.setText(work.busy()
-                .map(b -> b.what() + (b.of() > 0 ? ", " + b.done() + " of " + b.of() : "")
-                        + (b.best().isEmpty() ? "" : ", best so far " + b.best()) + ". Esc stops.")
-                .orElse(work.news()));
+        news.setText(work.news());
         legend.setVisible(news.getText().isEmpty());
         legend.setManaged(news.getText().isEmpty());
     }

@@ -28,24 +28,30 @@ public final class JobDesk implements AutoCloseable {
     private static final long PATIENCE_NANOS = 150_000_000L;
 
     private static final long AUTOSAVE_MS = 500;
+    /** How long a closing window waits for the last save. */
+    private static final long CLOSING_SECONDS = 10;
 
     private final Assessor assessor = new Assessor();
     private final Consumer<Runnable> toInterface;
     private final ExecutorService live = Executors.newSingleThreadExecutor(r -> daemon(r, "live edits"));
-    private final ScheduledExecutorService saver =
-            Executors.newSingleThreadScheduledExecutor(r -> daemon(r, "autosave"));
+    private final ScheduledExecutorService timed =
+            Executors.newSingleThreadScheduledExecutor(r -> daemon(r, "autosave and clock"));
     private final AtomicReference<Job> wanted = new AtomicReference<>();
     private final List<Consumer<Assessment>> watchers = new java.util.concurrent.CopyOnWriteArrayList<>();
     private History history;
     private volatile Optional<JobStore> store;
     private Optional<ScheduledFuture<?>> saving = Optional.empty();
-    private Optional<Instant> savedAt = Optional.empty();
+    private Optional<Instant> savedAt;
     private String saveTrouble = "";
     private Runnable onSaved = () -> {};
+    private Runnable onLate = () -> {};
+    private boolean late;
+    private boolean settled = true;
 
     public JobDesk(Job job, Optional<JobStore> store, Consumer<Runnable> toInterface) {
         this.history = History.of(job);
         this.store = store;
+        this.savedAt = store.flatMap(JobStore::lastSaved);
         this.toInterface = toInterface;
     }
 
@@ -61,6 +67,15 @@ public final class JobDesk implements AutoCloseable {
 
     public void onSaved(Runnable action) {
         onSaved = action;
+    }
+
+    /** Called when what follows from an edit takes longer than a glance. */
+    public void onLate(Runnable action) {
+        onLate = action;
+    }
+
+    public boolean late() {
+        return late;
     }
 
     public Job job() {
@@ -96,11 +111,17 @@ public final class JobDesk implements AutoCloseable {
         }
     }
 
-    /** Another job takes the desk; the one before is saved. */
-    public void lay(Job job, Optional<JobStore> where) {
+    /**
+     * Another job takes the desk; the one before is saved.
+     *
+     * @param written when the other one was last saved
+     */
+    public void lay(Job job, Optional<JobStore> where, Optional<Instant> written) {
         saveNow();
         history = History.of(job);
         store = where;
+        savedAt = written;
+        saveTrouble = "";
         assess();
     }
 
@@ -108,7 +129,16 @@ public final class JobDesk implements AutoCloseable {
     public void assess() {
         Job job = history.job();
         wanted.set(job);
+        settled = false;
         live.execute(() -> work(job));
+        timed.schedule(() -> toInterface.accept(() -> noticeLate(job)), PATIENCE_NANOS, TimeUnit.NANOSECONDS);
+    }
+
+    private void noticeLate(Job job) {
+        if (history.job() == job && !settled && !late) {
+            late = true;
+            onLate.run();
+        }
     }
 
     private void work(Job job) {
@@ -134,18 +164,20 @@ public final class JobDesk implements AutoCloseable {
     private void publish(Assessment a, Job job) {
         toInterface.accept(() -> {
             if (history.job() == job) {
+                settled = a.whole();
+                late &= !settled;
                 watchers.forEach(w -> w.accept(a));
             }
         });
     }
 
     private void scheduleSave() {
+        Job job = history.job();
         saving.ifPresent(s -> s.cancel(false));
-        saving = Optional.of(saver.schedule(this::save, AUTOSAVE_MS, TimeUnit.MILLISECONDS));
+        saving = Optional.of(timed.schedule(() -> save(job), AUTOSAVE_MS, TimeUnit.MILLISECONDS));
     }
 
-    private void save() {
-        Job job = wanted.get();
+    private void save(Job job) {
         store.ifPresent(s -> write(s, job));
     }
 
@@ -166,11 +198,12 @@ public final class JobDesk implements AutoCloseable {
         });
     }
 
-    /** Writes what is not written yet and waits for it. */
+    /** Writes the job as it is, on the thread that saves. */
     public void saveNow() {
         saving.ifPresent(s -> s.cancel(false));
         saving = Optional.empty();
-        store.ifPresent(s -> write(s, history.job()));
+        Job job = history.job();
+        store.ifPresent(s -> timed.execute(() -> write(s, job)));
     }
 
     public void saveAs(JobStore where) {
@@ -194,6 +227,11 @@ public final class JobDesk implements AutoCloseable {
     public void close() {
         saveNow();
         live.shutdownNow();
-        saver.shutdownNow();
+        timed.shutdown();
+        try {
+            timed.awaitTermination(CLOSING_SECONDS, TimeUnit.SECONDS);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
     }
 }

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import veldline.assess.Assessment;
+import veldline.explain.Program;
 import veldline.instrument.Receiver;
 import veldline.instrument.SimulatedReceiver;
 import veldline.instrument.SocketReceiver;
@@ -20,7 +21,6 @@ import veldline.study.Progress;
 
 /** Records one tide from a receiver, here a simulated one on a loopback socket. */
 final class Recorder {
-    static final String PROGRAM = "0.1.0";
     private static final double READING_EVERY = 120;
     static final int READINGS = 373;
 
@@ -69,7 +69,7 @@ final class Recorder {
                 "recorded",
                 setUp(job),
                 Instant.now(),
-                new Recording.Quoted(predicted, 1.5, Instant.now(), PROGRAM),
+                new Recording.Quoted(predicted, 1.5, Instant.now(), Program.VERSION),
                 new Series(readings));
     }
 }

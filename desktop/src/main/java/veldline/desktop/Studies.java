@@ -16,6 +16,9 @@ final class Studies implements AutoCloseable {
         T run(Progress progress) throws Exception;
     }
 
+    /** What takes no longer than this is not worth telling. */
+    private static final long GLANCE_NANOS = 150_000_000L;
+
     private final ExecutorService worker = Executors.newSingleThreadExecutor(r -> {
         Thread t = new Thread(r, "studies");
         t.setDaemon(true);
@@ -44,11 +47,14 @@ final class Studies implements AutoCloseable {
 
     private <T> void run(
             String what, Work<T> work, AtomicBoolean on, Consumer<Outcome<T>> done, Consumer<Exception> failed) {
-        long[] lastTold = {System.nanoTime()};
+        long begun = System.nanoTime();
+        long[] lastTold = {begun};
         Progress progress = (step, of, best) -> {
-            if (System.nanoTime() - lastTold[0] > 120_000_000L) {
-                lastTold[0] = System.nanoTime();
-                toInterface.accept(() -> told.accept(Optional.of(new Showing.Busy(what, step, of, best))));
+            long now = System.nanoTime();
+            if (now - lastTold[0] > GLANCE_NANOS) {
+                lastTold[0] = now;
+                double seconds = (now - begun) / 1e9;
+                toInterface.accept(() -> told.accept(Optional.of(new Showing.Busy(what, step, of, best, seconds))));
             }
             return on.get();
         };

@@ -35,7 +35,7 @@ final class WindowKeys {
     }
 
     private void pressed(KeyEvent e) {
-        if (e.isShortcutDown() ? control(e.getCode()) : function(e.getCode()) || !typing() && bare(e.getCode())) {
+        if (e.isShortcutDown() ? control(e.getCode()) : function(e.getCode()) || !typing() && bare(e)) {
             e.consume();
         }
     }
@@ -50,6 +50,10 @@ final class WindowKeys {
             case G -> window.goToBox().requestFocus();
             case J -> window.openBench().ifPresent(b -> b.toggleFindings());
             case S -> window.command(Input.Command.SAVE_AS);
+            case P -> window.command(Input.Command.PRINT);
+            case PLUS, EQUALS, ADD -> window.resizeText(1);
+            case MINUS, SUBTRACT -> window.resizeText(-1);
+            case D -> window.openDrawer();
             case O -> window.command(Input.Command.OPEN);
             default -> {
                 return false;
@@ -81,7 +85,8 @@ final class WindowKeys {
         return true;
     }
 
-    private boolean bare(KeyCode code) {
+    private boolean bare(KeyEvent e) {
+        KeyCode code = e.getCode();
         if (digit(code)) {
             return true;
         }
@@ -95,6 +100,7 @@ final class WindowKeys {
             case H -> window.openBench().ifPresent(b -> b.nextFinding());
             case J -> window.openBench().ifPresent(b -> b.toggleFindings());
             case D -> window.openDrawer();
+            case U -> window.openBench().ifPresent(b -> b.switchUnits(e.isShiftDown()));
             case T -> window.openBench().ifPresent(b -> b.takeRemedy());
             case R -> {
                 if (work.step() != Step.PROVE) {
@@ -107,7 +113,11 @@ final class WindowKeys {
                     work.command(Input.Command.IMPROVE);
                 }
             }
-            case ESCAPE -> work.stopStudy();
+            case ESCAPE -> {
+                if (!window.leavePrint()) {
+                    work.stopStudy();
+                }
+            }
             default -> {
                 return false;
             }

@@ -1,8 +1,6 @@
 package veldline.desktop;
 
 import java.io.File;
-import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.util.EnumMap;
@@ -15,17 +13,12 @@ import veldline.assess.Stage;
 import veldline.assess.Step;
 import veldline.desktop.bench.Input;
 import veldline.desktop.bench.Showing;
-import veldline.format.FormatException;
-import veldline.format.ReadingsCsv;
 import veldline.job.Job;
 import veldline.job.JobChange;
 import veldline.link.LevelLine;
-import veldline.prove.ProveChange;
-import veldline.prove.Recording;
 import veldline.store.JobStore;
 import veldline.study.Candidate;
 import veldline.study.Candidates;
-import veldline.study.YagiTuning;
 
 /**
  * What the window shows and what its commands do, without any nodes: the chosen step and stop, what is picked on each
@@ -46,10 +39,15 @@ public final class Workbench implements AutoCloseable {
         }
     }
 
+    /** The last assessment that lacked nothing, and when it came. */
+    private record Whole(Assessment assessment, Instant at) {}
+
     private final JobDesk desk;
     private final Studies studies;
+    private final Tasks tasks;
     private final Map<Step, String> picked = new EnumMap<>(Step.class);
     private Optional<Assessment> assessment = Optional.empty();
+    private Optional<Whole> whole = Optional.empty();
     private Optional<LevelLine> former = Optional.empty();
     private Optional<LevelLine> pinned = Optional.empty();
     private Optional<Double> shift = Optional.empty();
@@ -68,8 +66,10 @@ public final class Workbench implements AutoCloseable {
             busy = b;
             changed.run();
         });
+        this.tasks = new Tasks(this, studies, toInterface);
         desk.watch(this::arrived);
         desk.onSaved(() -> told.run());
+        desk.onLate(() -> changed.run());
     }
 
     /** Called when what is shown has changed. */
@@ -82,7 +82,11 @@ public final class Workbench implements AutoCloseable {
         told = action;
     }
 
-    private void arrived(Assessment a) {
+    private void arrived(Assessment fresh) {
+        Assessment a = whole.map(w -> fresh.over(w.assessment, w.at)).orElse(fresh);
+        if (fresh.whole()) {
+            whole = Optional.of(new Whole(fresh, Instant.now()));
+        }
         assessment.map(Assessment::line).filter(l -> !l.equals(a.line())).ifPresent(l -> {
             former = Optional.of(l);
             shift = Optional.of(a.line().margin().value() - l.margin().value());
@@ -106,7 +110,7 @@ public final class Workbench implements AutoCloseable {
     }
 
     public Optional<Showing> showing() {
-        return assessment.map(a -> new Showing(a, stop, Map.copyOf(picked), candidates, busy));
+        return assessment.map(a -> new Showing(a, stop, Map.copyOf(picked), candidates, busy, desk.late()));
     }
 
     public JobDesk desk() {
@@ -208,6 +212,8 @@ public final class Workbench implements AutoCloseable {
     public void pick(String zone) {
         if (zone.startsWith("stop:")) {
             goStop(zone.substring(5));
+        } else if (zone.startsWith("step:")) {
+            go(Step.valueOf(zone.substring(5)));
         } else if (zone.startsWith("part:")) {
             String end = stop.startsWith("far") ? "far-part-" : "near-part-";
             goStop(end + zone.substring(5));
@@ -283,8 +289,8 @@ public final class Workbench implements AutoCloseable {
 
     public void command(Input.Command command) {
         switch (command) {
-            case RECORD -> record();
-            case IMPROVE -> improve();
+            case RECORD -> assessment.ifPresent(tasks::record);
+            case IMPROVE -> assessment.ifPresent(tasks::improve);
             case STOP -> stopStudy();
             default -> throw new IllegalArgumentException(command + " belongs to the window");
         }
@@ -294,91 +300,32 @@ public final class Workbench implements AutoCloseable {
         studies.stop();
     }
 
-    private void record() {
-        assessment.ifPresent(a -> studies.ask(
-                "Recording",
-                p -> Recorder.record(a, p),
-                o -> {
-                    if (o.stopped()) {
-                        tell("Stopped; nothing was kept.");
-                    } else {
-                        Recording r = o.result();
-                        apply(new JobChange.OfProve(new ProveChange.Add(r)));
-                        tell("Recorded " + r.series().size() + " readings, " + r.setUp() + ".");
-                    }
-                },
-                e -> tell(e.getMessage())));
-    }
-
-    private void improve() {
-        assessment.ifPresent(a -> studies.ask(
-                "Trying shapes",
-                p -> YagiTuning.improve(
-                        a.job().yagi(),
-                        a.job().brief().frequency().value(),
-                        a.job().brief().sizeAllowed().value(),
-                        YagiTuning.Goal.GAIN,
-                        p),
-                o -> {
-                    apply(new JobChange.OfYagi(new veldline.antenna.YagiChange.Take(o.result(), "improved Yagi")));
-                    tell(
-                            o.stopped()
-                                    ? "Stopped; the best so far was taken."
-                                    : "The best shape found was taken; Ctrl Z puts the old one back.");
-                },
-                e -> tell(e.getMessage())));
-    }
-
     /** Reads a CSV of readings as one more recording. */
     public void readCsv(Path file) {
-        assessment.ifPresent(a -> studies.ask(
-                "Reading",
-                p -> ReadingsCsv.read(Files.readString(file)),
-                o -> {
-                    ReadingsCsv.Contents c = o.result();
-                    Recording r = new Recording(
-                            file.getFileName().toString(),
-                            Recorder.setUp(a.job()),
-                            Instant.now(),
-                            new Recording.Quoted(
-                                    a.line().floor() + a.line().margin().value(), 1.5, Instant.now(), Recorder.PROGRAM),
-                            c.series());
-                    apply(new JobChange.OfProve(new ProveChange.Add(r)));
-                    tell(c.mapping() + "."
-                            + (c.leftOut().isEmpty()
-                                    ? ""
-                                    : " Left out " + c.leftOut().size() + ": "
-                                            + c.leftOut().get(0) + "."));
-                },
-                e -> tell(file.getFileName() + ": " + plain(e) + " Nothing was changed.")));
-    }
-
-    private static String plain(Exception e) {
-        return e instanceof FormatException ? e.getMessage() : "it cannot be read as text. Give a CSV file in UTF-8.";
+        assessment.ifPresent(a -> tasks.readCsv(file, a));
     }
 
     public void open(File file) {
-        JobStore store = new JobStore(file.toPath());
-        studies.ask(
-                "Opening",
-                p -> store.open(),
-                o -> {
-                    candidatesFor = Optional.empty();
-                    picked.clear();
-                    desk.lay(o.result(), Optional.of(store));
-                    tell("Opened " + file.getName() + ".");
-                },
-                e -> tell(file.getName() + " was not opened. " + why(e) + ". The job on the desk is as it was."));
-    }
-
-    private static String why(Exception e) {
-        return e instanceof FormatException || e instanceof IOException ? e.getMessage() : e.toString();
+        tasks.open(file.toPath());
     }
 
     public void saveAs(File file) {
         String name = file.getName().endsWith(".veldline.json") ? file.getName() : file.getName() + ".veldline.json";
         desk.saveAs(new JobStore(file.toPath().resolveSibling(name)));
-        tell(desk.saveTrouble().isEmpty() ? "Saved as " + name + "." : desk.saveTrouble() + ".");
+        tell("Saving as " + name + "; the foot tells when.");
+    }
+
+    /** The job files of the folder the job is in; nothing where it is in none. */
+    public void jobsBeside(Consumer<List<Path>> then) {
+        desk.store().ifPresent(store -> tasks.beside(store, then));
+    }
+
+    /** A job was opened: what was known of the one before is forgotten. */
+    void forgetJob() {
+        candidatesFor = Optional.empty();
+        candidates = new Stage.Running<>();
+        whole = Optional.empty();
+        picked.clear();
     }
 
     @Override

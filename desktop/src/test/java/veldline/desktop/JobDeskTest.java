@@ -94,10 +94,14 @@ class JobDeskTest {
         try (JobDesk desk =
                 new JobDesk(JOB, Optional.of(new JobStore(file.resolve("x.veldline.json"))), Runnable::run)) {
             desk.edit(length(50));
+            Runnable told = mock(Runnable.class);
+            desk.onSaved(told);
             desk.saveNow();
+            verify(told, timeout(3000)).run();
             assertThat(desk.saveTrouble()).startsWith("Not saved").contains("save it elsewhere");
             assertThat(desk.job().yagi().elements().get(3).length().value()).isEqualTo(0.05);
             desk.saveAs(new JobStore(folder.resolve("elsewhere.veldline.json")));
+            verify(told, timeout(3000).times(2)).run();
             assertThat(desk.saveTrouble()).isEmpty();
         }
         assertThat(folder.resolve("elsewhere.veldline.json")).exists();

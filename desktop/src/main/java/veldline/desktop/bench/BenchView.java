@@ -8,6 +8,7 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import veldline.desktop.look.Appearance;
+import veldline.desktop.part.BusyPicture;
 import veldline.desktop.part.FindingsColumn;
 import veldline.desktop.part.InputsPane;
 import veldline.desktop.part.PictureView;
@@ -18,6 +19,17 @@ import veldline.job.JobChange;
 public final class BenchView extends BorderPane {
     /** Under this width findings fold to a strip of their marks. */
     private static final double WIDE_ENOUGH = 1240;
+
+    private static final double INPUTS = 236;
+    private static final double INPUTS_MOST = 260;
+    private static final double FINDINGS = 340;
+    private static final double FINDINGS_MOST = 400;
+    private static final double GROW_FROM = 1500;
+    private static final double GROW_TO = 1900;
+    /** What a picture needs to be read. */
+    private static final double LEAST_WIDTH = 560;
+
+    private static final double LEAST_HEIGHT = 420;
 
     /** What a bench asks of the window. */
     public interface Host {
@@ -38,6 +50,8 @@ public final class BenchView extends BorderPane {
     private final InputsPane inputs;
     private final PictureView picture;
     private final FindingsColumn findings;
+    private final PictureView busy;
+    private final ScrollPane left;
     private final ScrollPane full;
     private final VBox strip = new VBox(10);
     private final Host host;
@@ -50,25 +64,52 @@ public final class BenchView extends BorderPane {
         this.inputs = new InputsPane(host::apply, host::command);
         this.picture = new PictureView((w, h) -> bench.centre(showing.get(), w, h), gestures());
         this.findings = new FindingsColumn(host::take);
-        this.full = scrolled(findings, 340, "findings-scroll");
+        this.full = scrolled(findings, FINDINGS, "findings-scroll");
         getStyleClass().add("bench");
-        setLeft(scrolled(inputs, 236, "inputs-scroll"));
-        setCenter(picture);
+        this.busy = new PictureView((w, h) -> BusyPicture.of(showing.get(), w, h), PictureView.Gestures.NONE);
+        this.left = scrolled(inputs, INPUTS, "inputs-scroll");
+        setLeft(left);
+        setCenter(new BorderPane(roomy(picture), null, null, busy, null));
         setRight(full);
         picture.setId("picture");
+        picture.setMinSize(LEAST_WIDTH, LEAST_HEIGHT);
+        busy.setId("busy");
         strip.getStyleClass().add("findings-strip");
         strip.setId("findings-strip");
         strip.setOnMouseClicked(e -> foldFindings(false));
-        widthProperty().addListener((o, was, is) -> foldFindings(is.doubleValue() < WIDE_ENOUGH));
+        widthProperty().addListener((o, was, is) -> fit(is.doubleValue()));
     }
 
     private static ScrollPane scrolled(Region content, double width, String id) {
         ScrollPane pane = new ScrollPane(content);
         pane.setFitToWidth(true);
         pane.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        widen(pane, width);
+        pane.setId(id);
+        pane.setFocusTraversable(false);
+        return pane;
+    }
+
+    private static void widen(ScrollPane pane, double width) {
         pane.setPrefWidth(width);
         pane.setMinWidth(width);
-        pane.setId(id);
+    }
+
+    /** The centre takes what there is first; in a wide window the sides grow too. */
+    private void fit(double width) {
+        double share = Math.max(0, Math.min(1, (width - GROW_FROM) / (GROW_TO - GROW_FROM)));
+        widen(left, INPUTS + share * (INPUTS_MOST - INPUTS));
+        widen(full, FINDINGS + share * (FINDINGS_MOST - FINDINGS));
+        foldFindings(width < WIDE_ENOUGH);
+    }
+
+    /** A picture that is given too little room keeps its least size and is scrolled. */
+    private static ScrollPane roomy(Region content) {
+        ScrollPane pane = new ScrollPane(content);
+        pane.setFitToWidth(true);
+        pane.setFitToHeight(true);
+        pane.setId("centre-scroll");
+        pane.getStyleClass().add("centre-scroll");
         pane.setFocusTraversable(false);
         return pane;
     }
@@ -98,9 +139,14 @@ public final class BenchView extends BorderPane {
 
     public void refresh(Appearance look) {
         Showing s = showing.get();
-        inputs.show(bench.heading(s), bench.inputs(s));
+        inputs.show(bench.heading(s), bench.inputs(s), look);
         findings.show(bench.question(s), bench.findings(s), look);
         strip.getChildren().setAll(FindingsColumn.marks(bench.findings(s), look));
+        double foot = BusyPicture.height(s);
+        busy.setMinHeight(foot);
+        busy.setPrefHeight(foot);
+        busy.setMaxHeight(foot);
+        busy.show(look);
         picture.show(look);
     }
 
@@ -141,6 +187,11 @@ public final class BenchView extends BorderPane {
         } else {
             nextFinding();
         }
+    }
+
+    /** Numbers of the inputs in their other unit: the one chosen last, or all. */
+    public void switchUnits(boolean all) {
+        inputs.switchUnits(all);
     }
 
     public void nextFinding() {

@@ -58,7 +58,12 @@ public sealed interface Input {
         IMPROVE,
         STOP,
         SAVE_AS,
-        OPEN
+        OPEN,
+        PRINT,
+        OTHER_PAPER,
+        PRINT_NOW,
+        SAVE_PDF,
+        LEAVE_PRINT
     }
 
     /** A caution to tick. */

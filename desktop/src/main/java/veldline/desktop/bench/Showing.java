@@ -1,5 +1,7 @@
 package veldline.desktop.bench;
 
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -16,21 +18,37 @@ import veldline.study.Candidate;
  * @param picked zone last chosen on each bench
  * @param candidates what Choose asked for
  * @param busy what runs now
+ * @param late whether what follows from the last edit has been under way for longer than a glance
  */
 public record Showing(
         Assessment assessment,
         String stop,
         Map<Step, String> picked,
         Stage<List<Candidate>> candidates,
-        Optional<Busy> busy) {
+        Optional<Busy> busy,
+        boolean late) {
+    private static final DateTimeFormatter CLOCK =
+            DateTimeFormatter.ofPattern("HH:mm").withZone(ZoneId.systemDefault());
 
     /**
      * Work that takes longer than a glance.
      *
      * @param done steps so far
      * @param of in all, zero when not known
+     * @param best the best so far in words, empty when there is none
+     * @param seconds how long it has run
      */
-    public record Busy(String what, int done, int of, String best) {}
+    public record Busy(String what, int done, int of, String best, double seconds) {
+        /** Seconds that are left if it goes on as it did; empty when nobody knows. */
+        public Optional<Double> left() {
+            return of > 0 && done > 0 ? Optional.of(seconds * (of - done) / done) : Optional.empty();
+        }
+    }
+
+    /** “as of 14:02” for an old result that is still shown, once that has gone on for longer than a glance. */
+    public Optional<String> asOf(Stage<?> stage) {
+        return late ? stage.staleSince().map(t -> "as of " + CLOCK.format(t)) : Optional.empty();
+    }
 
     public Job job() {
         return assessment.job();

@@ -1,10 +1,9 @@
 package veldline.desktop.look;
 
 import java.util.EnumMap;
+import java.util.Locale;
 import java.util.Map;
 import javafx.scene.paint.Color;
-import javafx.scene.paint.Paint;
-import veldline.picture.Mark.Hatch;
 import veldline.picture.Role;
 
 /** An appearance: a colour for every role. The style sheet has the same tokens; a test holds the two together. */
@@ -25,12 +24,14 @@ public enum Appearance {
             "#F6D8E0"),
     SHACK(
             "shack", "#15131A", "#1E1B24", "#E9DEC9", "#B3A897", "#9FB3F0", "#DFB358", "#F28BAD", "#857B8C", "#403A4A",
-            "#293050", "#3B301A", "#47202F");
+            "#293050", "#3B301A", "#47202F"),
+    /** For paper: black on white, washes left out. */
+    INK(
+            "ink", "#FFFFFF", "#FFFFFF", "#000000", "#000000", "#000000", "#000000", "#000000", "#000000", "#FFFFFF",
+            "#FFFFFF", "#FFFFFF", "#FFFFFF");
 
     private final String styleClass;
     private final Map<Role, Color> colours = new EnumMap<>(Role.class);
-
-    private final Map<Hatch, Map<Role, Paint>> tiles = new EnumMap<>(Hatch.class);
 
     Appearance(String styleClass, String... tokens) {
         this.styleClass = styleClass;
@@ -48,18 +49,11 @@ public enum Appearance {
         return colours.get(role);
     }
 
-    /** What fills an area of a role with a texture; the tiles are made when first asked for, on the interface thread. */
-    Paint fill(Role role, Hatch hatch) {
-        if (tiles.isEmpty()) {
-            tiles.putAll(Hatching.tiles(this));
-        }
-        return tiles.get(hatch).get(role);
-    }
-
     public String title() {
-        return this == DAYLIGHT ? "Daylight" : "Shack";
+        return styleClass.substring(0, 1).toUpperCase(Locale.ROOT) + styleClass.substring(1);
     }
 
+    /** The other one of the two on a screen. */
     public Appearance other() {
         return this == DAYLIGHT ? SHACK : DAYLIGHT;
     }

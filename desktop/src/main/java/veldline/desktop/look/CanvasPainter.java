@@ -1,8 +1,11 @@
 package veldline.desktop.look;
 
+import java.util.HashMap;
+import java.util.Map;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
+import javafx.scene.paint.Paint;
 import javafx.scene.shape.StrokeLineCap;
 import javafx.scene.shape.StrokeLineJoin;
 import javafx.scene.text.TextAlignment;
@@ -11,16 +14,29 @@ import veldline.picture.Mark;
 import veldline.picture.Picture;
 import veldline.picture.Role;
 
-/** Draws pictures on a JavaFX canvas in the colours of an appearance. */
+/** Draws pictures on a JavaFX canvas in the colours of an appearance; keeps the tiles it has made. */
 public final class CanvasPainter {
+    private record Ink(Role role, Mark.Hatch hatch) {}
+
     private final Appearance look;
+    private final Map<Ink, Paint> inks = new HashMap<>();
 
     public CanvasPainter(Appearance look) {
         this.look = look;
     }
 
-    public void paint(Picture picture, GraphicsContext g) {
-        g.clearRect(0, 0, g.getCanvas().getWidth(), g.getCanvas().getHeight());
+    public Appearance look() {
+        return look;
+    }
+
+    /**
+     * Draws over what was there.
+     *
+     * @param zoom pixels of the canvas to a drawing unit
+     */
+    public void paint(Picture picture, GraphicsContext g, double zoom) {
+        g.setTransform(zoom, 0, 0, zoom, 0, 0);
+        g.clearRect(0, 0, picture.width(), picture.height());
         g.setLineJoin(StrokeLineJoin.ROUND);
         for (Mark mark : picture.marks()) {
             if (mark instanceof Mark.Stroke s) {
@@ -69,7 +85,8 @@ public final class CanvasPainter {
     }
 
     private void area(Mark.Area a, GraphicsContext g) {
-        g.setFill(look.fill(a.role(), a.hatch()));
+        g.setFill(inks.computeIfAbsent(
+                new Ink(a.role(), a.hatch()), ink -> Hatching.paint(ink.hatch, look.colour(ink.role))));
         double[] xs = a.points().stream().mapToDouble(Mark.At::x).toArray();
         double[] ys = a.points().stream().mapToDouble(Mark.At::y).toArray();
         g.fillPolygon(xs, ys, xs.length);

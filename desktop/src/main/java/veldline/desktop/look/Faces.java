@@ -4,6 +4,7 @@ import java.io.InputStream;
 import java.util.List;
 import javafx.scene.text.Font;
 import veldline.picture.Mark.Face;
+import veldline.picture.Picture;
 
 /** The faces of type that ship with the program; loaded before the first control. */
 public final class Faces {
@@ -17,7 +18,7 @@ public final class Faces {
     /** Loads every face; a missing one is a fault of the build. */
     public static void load() {
         for (String file : FILES) {
-            InputStream in = Faces.class.getResourceAsStream("fonts/" + file);
+            InputStream in = Picture.class.getResourceAsStream("fonts/" + file);
             if (in == null || Font.loadFont(in, 13) == null) {
                 throw new IllegalStateException("The face " + file + " is not in the program; build it again");
             }

@@ -1,14 +1,11 @@
 package veldline.desktop.look;
 
-import java.util.EnumMap;
-import java.util.Map;
 import javafx.scene.image.PixelWriter;
 import javafx.scene.image.WritableImage;
 import javafx.scene.paint.Color;
 import javafx.scene.paint.ImagePattern;
 import javafx.scene.paint.Paint;
 import veldline.picture.Mark.Hatch;
-import veldline.picture.Role;
 
 /** Textures as small tiles that repeat. */
 final class Hatching {
@@ -17,20 +14,11 @@ final class Hatching {
 
     private Hatching() {}
 
-    /** Tiles made once for each texture and ink of an appearance. */
-    static Map<Hatch, Map<Role, Paint>> tiles(Appearance look) {
-        Map<Hatch, Map<Role, Paint>> tiles = new EnumMap<>(Hatch.class);
-        for (Hatch hatch : Hatch.values()) {
-            Map<Role, Paint> inks = new EnumMap<>(Role.class);
-            for (Role role : Role.values()) {
-                inks.put(role, hatch == Hatch.NONE ? look.colour(role) : paint(hatch, look.colour(role)));
-            }
-            tiles.put(hatch, inks);
+    /** What fills an area: the ink itself, or a tile of it. */
+    static Paint paint(Hatch hatch, Color ink) {
+        if (hatch == Hatch.NONE) {
+            return ink;
         }
-        return tiles;
-    }
-
-    private static Paint paint(Hatch hatch, Color ink) {
         int size = hatch == Hatch.DIAGONAL || hatch == Hatch.BACK_DIAGONAL ? DIAGONAL_TILE : STRAIGHT_TILE;
         WritableImage tile = new WritableImage(size, size);
         PixelWriter out = tile.getPixelWriter();

@@ -2,33 +2,30 @@ package veldline.desktop.part;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.function.Consumer;
 import javafx.scene.Node;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextArea;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
 import javafx.scene.text.TextFlow;
 import veldline.desktop.look.Appearance;
-import veldline.desktop.look.CanvasPainter;
 import veldline.explain.Finding;
 import veldline.explain.Origin;
-import veldline.explain.Worked;
+import veldline.picture.Picture;
 
 /** Findings in their order, one of them open with how it was worked out. */
 public final class FindingsColumn extends VBox {
-    /** Room for text in an explanation, pixels. */
-    private static final double WORKED_WIDTH = 232;
+    private static final double RULER_WIDTH = 262;
 
     private final Label heading = new Label();
     private final Label count = new Label();
     private final VBox rows = new VBox();
-    private final TextArea area = new TextArea();
+    private final WorkedBox worked = new WorkedBox();
     private final Consumer<Finding.Remedy> take;
     private final List<Row> filled = new ArrayList<>();
     private List<Object> filledShape = List.of();
@@ -42,10 +39,6 @@ public final class FindingsColumn extends VBox {
         heading.getStyleClass().add("heading");
         count.getStyleClass().add("heading-note");
         NumberTag.on(count, Origin.Plain.NAME);
-        area.setEditable(false);
-        area.setWrapText(true);
-        area.getStyleClass().add("worked");
-        area.setId("worked");
         HBox head = new HBox(6, heading, count);
         head.setAlignment(javafx.geometry.Pos.BASELINE_LEFT);
         getChildren().addAll(head, rows);
@@ -54,9 +47,9 @@ public final class FindingsColumn extends VBox {
     public void show(String question, List<Finding> findings, Appearance appearance) {
         heading.setText(question);
         count.setText(summary(findings));
-        boolean same = findings.equals(shown) && appearance == look;
+        boolean same = findings.equals(shown);
         look = appearance;
-        if (!same) {
+        if (!same || !shape().equals(filledShape)) {
             if (findings.size() != shown.size()) {
                 open = 0;
             }
@@ -67,7 +60,15 @@ public final class FindingsColumn extends VBox {
 
     /** Only the marks, for where there is no room for more. */
     public static List<Node> marks(List<Finding> findings, Appearance look) {
-        return findings.stream().<Node>map(f -> new SignView(f.level(), look)).toList();
+        return findings.stream().<Node>map(f -> sign(f.level(), look)).toList();
+    }
+
+    /** The mark of a level as a node. */
+    static PictureView sign(Finding.Level level, Appearance look) {
+        PictureView view =
+                PictureView.still(Picture.pen(18, 18).sign(level, 9, 9).done(), look);
+        view.setAccessibleText(level.name().toLowerCase(Locale.ROOT));
+        return view;
     }
 
     private static String summary(List<Finding> findings) {
@@ -78,7 +79,9 @@ public final class FindingsColumn extends VBox {
                 words.add(n + (level == Finding.Level.STOP ? " to stop for" : " to watch"));
             }
         }
-        return words.isEmpty() ? findings.size() + " findings" : String.join(", ", words);
+        return words.isEmpty()
+                ? findings.size() + (findings.size() == 1 ? " finding" : " findings")
+                : String.join(", ", words);
     }
 
     /** Opens the next finding, or the first again. */
@@ -113,7 +116,9 @@ public final class FindingsColumn extends VBox {
 
     /** What the rows look like apart from their words: when it stays, nodes are kept and only words change. */
     private List<Object> shape() {
-        List<Object> shape = new ArrayList<>(List.of(look, open));
+        // Marks and rulers are drawn for one look and one size of text.
+        double zoom = getLocalToSceneTransform().getMxx();
+        List<Object> shape = new ArrayList<>(List.of(look, open, zoom));
         for (Finding f : shown) {
             shape.add(List.of(
                     f.level(),
@@ -131,7 +136,7 @@ public final class FindingsColumn extends VBox {
         private final Text lead = new Text();
         private final Text rest = new Text();
         private final Label reason = new Label();
-        private final Canvas ruler = new Canvas(270, RulerPicture.HEIGHT);
+        private final StackPane ruler = new StackPane();
         private final HBox node;
         private final int index;
 
@@ -149,7 +154,7 @@ public final class FindingsColumn extends VBox {
                 body.getChildren().add(ruler);
             }
             if (index == open && f.worked().isPresent()) {
-                body.getChildren().add(area);
+                body.getChildren().add(worked);
             }
             if (offers) {
                 body.getChildren().addAll(remedy(f.remedies().get(0)));
@@ -159,7 +164,7 @@ public final class FindingsColumn extends VBox {
             caret.setVisible(f.worked().isPresent());
             HBox.setHgrow(body, Priority.ALWAYS);
             body.setMinWidth(0);
-            node = new HBox(8, new SignView(f.level(), look), body, caret);
+            node = new HBox(8, sign(f.level(), look), body, caret);
             node.getStyleClass().add("finding");
             node.setId("finding-" + index);
             node.setFocusTraversable(true);
@@ -181,10 +186,10 @@ public final class FindingsColumn extends VBox {
             reason.setText(f.reason());
             node.setAccessibleText(f.sentence());
             f.ruler()
-                    .ifPresent(r -> new CanvasPainter(look)
-                            .paint(RulerPicture.of(r, origin, 270), ruler.getGraphicsContext2D()));
+                    .ifPresent(r -> ruler.getChildren()
+                            .setAll(PictureView.still(RulerPicture.of(r, origin, RULER_WIDTH), look)));
             if (index == open) {
-                f.worked().ifPresent(w -> explain(w));
+                f.worked().ifPresent(worked::show);
             }
         }
     }
@@ -192,18 +197,6 @@ public final class FindingsColumn extends VBox {
     private void open(int index) {
         open = index;
         fill();
-    }
-
-    /** One text area serves every explanation: making one is slow, and only one is open. */
-    private void explain(Worked worked) {
-        List<String> lines = worked.lines();
-        area.setText(String.join("\n", lines));
-        Text measure = new Text(area.getText());
-        measure.setFont(javafx.scene.text.Font.font("DejaVu Sans Mono", 12));
-        measure.setWrappingWidth(WORKED_WIDTH);
-        area.setPrefHeight(measure.getLayoutBounds().getHeight() + 34);
-        area.setMinHeight(Region.USE_PREF_SIZE);
-        NumberTag.on(area, Origin.of(worked));
     }
 
     private List<Node> remedy(Finding.Remedy remedy) {

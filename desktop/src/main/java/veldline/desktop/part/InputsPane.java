@@ -18,6 +18,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import veldline.desktop.bench.Input;
+import veldline.desktop.look.Appearance;
 import veldline.explain.Origin;
 import veldline.job.JobChange;
 
@@ -29,6 +30,8 @@ public final class InputsPane extends VBox {
     private final Consumer<Input.Command> command;
     private final Map<String, QuantityBox> boxes = new HashMap<>();
     private List<Input> shown = List.of();
+    private String chosen = "";
+    private boolean allOther;
 
     public InputsPane(Consumer<JobChange> apply, Consumer<Input.Command> command) {
         this.apply = apply;
@@ -40,7 +43,8 @@ public final class InputsPane extends VBox {
         getChildren().addAll(heading, rows);
     }
 
-    public void show(String title, List<Input> inputs) {
+    /** Shows inputs; boxes that are there already are kept. */
+    public void show(String title, List<Input> inputs, Appearance look) {
         heading.setText(title);
         boolean sameShape = shape(inputs).equals(shape(shown));
         shown = inputs;
@@ -48,6 +52,7 @@ public final class InputsPane extends VBox {
         values.stream()
                 .filter(v -> boxes.containsKey(v.id()))
                 .forEach(v -> boxes.get(v.id()).show(v));
+        boxes.values().forEach(b -> b.look(look));
         if (sameShape) {
             return;
         }
@@ -84,7 +89,7 @@ public final class InputsPane extends VBox {
 
     private Node node(Input input) {
         if (input instanceof Input.Value v) {
-            return boxes.computeIfAbsent(v.id(), id -> new QuantityBox(v, apply));
+            return boxes.computeIfAbsent(v.id(), id -> newBox(v));
         } else if (input instanceof Input.Pair p) {
             HBox pair = new HBox(8, node(p.left()), node(p.right()));
             pair.getChildren().forEach(n -> HBox.setHgrow(n, Priority.ALWAYS));
@@ -104,6 +109,23 @@ public final class InputsPane extends VBox {
         note.setWrapText(true);
         note.getStyleClass().add("note");
         return NumberTag.on(note, Origin.Plain.NAME);
+    }
+
+    private QuantityBox newBox(Input.Value v) {
+        QuantityBox box = new QuantityBox(v, apply);
+        box.showOther(allOther);
+        box.onChosen(() -> chosen = v.id());
+        return box;
+    }
+
+    /** Shows the number that was chosen last, or every number, in the other unit; again brings it back. */
+    public void switchUnits(boolean all) {
+        if (all) {
+            allOther = !allOther;
+            boxes.values().forEach(b -> b.showOther(allOther));
+        } else {
+            Optional.ofNullable(boxes.get(chosen)).ifPresent(b -> b.showOther(!b.showsOther()));
+        }
     }
 
     private static VBox labelled(String label, Node node) {

@@ -4,12 +4,12 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiFunction;
-import javafx.geometry.Bounds;
 import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Region;
+import javafx.scene.transform.Scale;
 import veldline.desktop.look.Appearance;
 import veldline.desktop.look.CanvasPainter;
 import veldline.picture.Mark;
@@ -25,15 +25,32 @@ public final class PictureView extends Region {
         void chosen(String zone);
 
         void dragged(String zone, double fromX, double fromY, double x, double y, boolean ended);
+
+        /** For a picture that is only read. */
+        Gestures NONE = new Gestures() {
+            @Override
+            public void chosen(String zone) {
+                // Nothing in it is pressed.
+            }
+
+            @Override
+            public void dragged(String zone, double fromX, double fromY, double x, double y, boolean ended) {
+                // Nothing in it moves.
+            }
+        };
     }
+
+    /** Under this many pixels nothing can be made out. */
+    private static final double SMALLEST = 12;
 
     private final Canvas canvas = new Canvas();
     private final BiFunction<Double, Double, Picture> draw;
     private final Gestures gestures;
     private final Map<String, Region> handles = new HashMap<>();
-    private Picture picture = Picture.pen(1, 1).done();
+    private Picture picture = Picture.pen(0, 0).done();
     private Appearance look = Appearance.DAYLIGHT;
-    private Appearance painted = Appearance.DAYLIGHT;
+    private CanvasPainter painter = new CanvasPainter(look);
+    private double zoom = 1;
     private Optional<Mark.Zone> held = Optional.empty();
     private double fromX;
     private double fromY;
@@ -47,9 +64,19 @@ public final class PictureView extends Region {
         getStyleClass().add("picture");
         setMinSize(0, 0);
         canvas.setMouseTransparent(true);
+        canvas.setManaged(false);
         setOnMousePressed(this::press);
         setOnMouseDragged(e -> drag(e, false));
         setOnMouseReleased(e -> drag(e, true));
+    }
+
+    /** A small picture of a fixed size that is only read. */
+    public static PictureView still(Picture picture, Appearance look) {
+        PictureView view = new PictureView((w, h) -> picture, Gestures.NONE);
+        view.setMinSize(picture.width(), picture.height());
+        view.setMaxSize(picture.width(), picture.height());
+        view.look = look;
+        return view;
     }
 
     public void show(Appearance appearance) {
@@ -69,18 +96,24 @@ public final class PictureView extends Region {
     public void redraw() {
         double w = Math.max(1, Math.floor(getWidth()));
         double h = Math.max(1, Math.floor(getHeight()));
-        if (w < 20 || h < 20) {
+        if (w < SMALLEST || h < SMALLEST) {
             return;
         }
+        // The canvas has as many pixels as the screen shows of it, so that larger text stays sharp.
+        double scale = getLocalToSceneTransform().getMxx();
         Picture next = draw.apply(w, h);
-        if (next.equals(picture) && look == painted && canvas.getWidth() == w && canvas.getHeight() == h) {
+        if (next.equals(picture) && look == painter.look() && scale == zoom) {
             return;
         }
-        canvas.setWidth(w);
-        canvas.setHeight(h);
+        zoom = scale;
+        if (look != painter.look()) {
+            painter = new CanvasPainter(look);
+        }
+        canvas.setWidth(Math.ceil(w * zoom));
+        canvas.setHeight(Math.ceil(h * zoom));
+        canvas.getTransforms().setAll(new Scale(1 / zoom, 1 / zoom));
         picture = next;
-        painted = look;
-        new CanvasPainter(look).paint(picture, canvas.getGraphicsContext2D());
+        painter.paint(picture, canvas.getGraphicsContext2D(), zoom);
         placeHandles();
     }
 
@@ -140,8 +173,8 @@ public final class PictureView extends Region {
 
     @Override
     protected void layoutChildren() {
-        Bounds b = getLayoutBounds();
-        if (Math.floor(b.getWidth()) != canvas.getWidth() || Math.floor(b.getHeight()) != canvas.getHeight()) {
+        boolean sameSize = Math.floor(getWidth()) == picture.width() && Math.floor(getHeight()) == picture.height();
+        if (!sameSize || getLocalToSceneTransform().getMxx() != zoom) {
             redraw();
         }
     }

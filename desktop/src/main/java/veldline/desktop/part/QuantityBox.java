@@ -11,6 +11,8 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import veldline.desktop.bench.Input;
+import veldline.desktop.look.Appearance;
+import veldline.explain.Finding;
 import veldline.explain.Origin;
 import veldline.quantity.Quantity;
 import veldline.quantity.QuantityReader;
@@ -25,11 +27,16 @@ public final class QuantityBox extends VBox {
     private final Label unit = new Label();
     private final Label other = new Label();
     private final Label complaint = new Label();
+    private final HBox complaintRow = new HBox(6);
     private final Region gap = new Region();
     private final HBox frame = new HBox(field, unit, gap, other);
     private Quantity now;
+    private String otherText = "";
+    private boolean inOther;
+    private Runnable onChosen = () -> {};
     private Function<Quantity, Input.Outcome> edit;
     private final java.util.function.Consumer<veldline.job.JobChange> apply;
+    private Appearance look = Appearance.DAYLIGHT;
 
     public QuantityBox(Input.Value input, java.util.function.Consumer<veldline.job.JobChange> apply) {
         this.apply = apply;
@@ -42,6 +49,8 @@ public final class QuantityBox extends VBox {
         other.getStyleClass().add("box-other");
         complaint.getStyleClass().add("complaint");
         complaint.setWrapText(true);
+        complaint.setMinHeight(Region.USE_PREF_SIZE);
+        HBox.setHgrow(complaint, Priority.ALWAYS);
         complaint.setId("complaint-" + input.id());
         NumberTag.on(label, Origin.Plain.NAME);
         NumberTag.on(complaint, Origin.Plain.TYPED);
@@ -57,11 +66,21 @@ public final class QuantityBox extends VBox {
         show(input);
         field.focusedProperty().addListener((o, was, is) -> {
             frame.pseudoClassStateChanged(javafx.css.PseudoClass.getPseudoClass("in-use"), is);
-            if (was && !is) {
+            if (is) {
+                onChosen.run();
+            } else if (was) {
                 commit();
             }
         });
         field.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+    }
+
+    /** The appearance that a complaint's mark is drawn in. */
+    void look(Appearance appearance) {
+        if (look != appearance) {
+            look = appearance;
+            complain(complaint.getText());
+        }
     }
 
     /** Takes a new state; a text being typed is left alone. */
@@ -69,8 +88,9 @@ public final class QuantityBox extends VBox {
         edit = input.edit();
         boolean changed = !input.now().equals(now);
         now = input.now();
-        other.setText(input.other());
+        otherText = input.other();
         label.setText(input.label());
+        other.setText(inOther ? now.toString() : otherText);
         if (changed && (!field.isFocused() || !complaint.isVisible())) {
             write();
         }
@@ -81,10 +101,33 @@ public final class QuantityBox extends VBox {
         return Math.max(26, 9.2 * text.length() + 16);
     }
 
+    /** What stands in the box: the value as typed, or the same in the other unit. */
+    private Quantity inBox() {
+        return inOther ? now.inOther() : now;
+    }
+
     private void write() {
-        field.setText(now.number().replace('-', '−'));
-        unit.setText(now.unit().symbol());
+        field.setText(inBox().number().replace('-', '−'));
+        unit.setText(inBox().unit().symbol());
+        other.setText(inOther ? now.toString() : otherText);
         complain("");
+    }
+
+    /** Shows the value in the other unit, or as it was typed; the value itself stays. */
+    void showOther(boolean on) {
+        if (inOther != on && now.unit().other().isPresent()) {
+            inOther = on;
+            write();
+        }
+    }
+
+    /** Called when the caret enters the box. */
+    void onChosen(Runnable action) {
+        onChosen = action;
+    }
+
+    boolean showsOther() {
+        return inOther;
     }
 
     private void key(KeyEvent e) {
@@ -97,7 +140,7 @@ public final class QuantityBox extends VBox {
             e.consume();
         } else if (e.getCode() == KeyCode.UP || e.getCode() == KeyCode.DOWN) {
             int step = (e.getCode() == KeyCode.UP ? 1 : -1) * (e.isShiftDown() ? 10 : 1);
-            take(now.nudged(step));
+            take(inBox().nudged(step));
             write();
             e.consume();
         }
@@ -105,11 +148,11 @@ public final class QuantityBox extends VBox {
 
     private void commit() {
         String text = field.getText();
-        if (text.replace('−', '-').strip().equals(now.number())) {
+        if (text.replace('−', '-').strip().equals(inBox().number())) {
             complain("");
             return;
         }
-        QuantityReader.Reading reading = new QuantityReader(now.unit()).read(text, Optional.of(now));
+        QuantityReader.Reading reading = new QuantityReader(inBox().unit()).read(text, Optional.of(inBox()));
         if (reading instanceof QuantityReader.Reading.Taken taken) {
             take(taken.quantity());
         } else if (reading instanceof QuantityReader.Reading.Doubtful doubt) {
@@ -123,6 +166,7 @@ public final class QuantityBox extends VBox {
         Input.Outcome outcome = edit.apply(quantity);
         if (outcome instanceof Input.Outcome.Change change) {
             now = quantity;
+            inOther = false;
             write();
             apply.accept(change.change());
         } else {
@@ -135,10 +179,10 @@ public final class QuantityBox extends VBox {
         boolean any = !text.isEmpty();
         complaint.setVisible(any);
         frame.pseudoClassStateChanged(javafx.css.PseudoClass.getPseudoClass("doubtful"), any);
-        if (any && !getChildren().contains(complaint)) {
-            getChildren().add(complaint);
-        } else if (!any) {
-            getChildren().remove(complaint);
+        getChildren().remove(complaintRow);
+        if (any) {
+            complaintRow.getChildren().setAll(FindingsColumn.sign(Finding.Level.STOP, look), complaint);
+            getChildren().add(complaintRow);
         }
     }
 }

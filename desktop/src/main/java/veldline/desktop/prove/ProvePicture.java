@@ -3,9 +3,11 @@ package veldline.desktop.prove;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.DoubleStream;
 import veldline.assess.ProveFigures;
 import veldline.assess.Step;
 import veldline.desktop.bench.Showing;
+import veldline.desktop.part.EmptyPicture;
 import veldline.explain.Origin;
 import veldline.explain.Worked;
 import veldline.measure.Reading;
@@ -55,43 +57,18 @@ final class ProvePicture {
                 Face.TEXT,
                 Role.SLATE,
                 Origin.Plain.NAME);
-        s.busy().ifPresent(b -> busy(b));
         recordings();
         Optional<ProveFigures> figures = s.assessment().prove().value();
         if (figures.isEmpty()) {
-            pen.text("Nothing to compare yet.", 18, 120, Anchor.START, 15, Face.BOLD, Role.INK, Origin.Plain.NAME);
-            pen.text(
-                    "Record a tide before the change, change one thing, record again.",
-                    18,
-                    142,
-                    Anchor.START,
-                    13,
-                    Face.TEXT,
-                    Role.SLATE,
-                    Origin.Plain.NAME);
+            EmptyPicture.draw(
+                    pen,
+                    "Nothing to compare yet.",
+                    "Record a tide before the change, change one thing, record again. R records.");
             return pen.done();
         }
         strips(figures.get());
         better(figures.get());
         return pen.done();
-    }
-
-    /** A staircase that draws itself: how far a recording is. */
-    private void busy(Showing.Busy b) {
-        double from = 18;
-        double to = pen.width() - 250;
-        double share = b.of() > 0 ? (double) b.done() / b.of() : 0;
-        pen.line(from, pen.height() - 8, to, pen.height() - 8, Role.EDGE, 1.5, Dash.DASHED);
-        pen.line(from, pen.height() - 8, from + (to - from) * share, pen.height() - 8, Role.MUSSEL, 4);
-        pen.text(
-                b.what() + ": " + b.done() + " of " + b.of() + ". Esc stops.",
-                to + 10,
-                pen.height() - 4,
-                Anchor.START,
-                12,
-                Face.TEXT,
-                Role.INK,
-                Origin.Plain.NAME);
     }
 
     private void recordings() {
@@ -327,10 +304,14 @@ final class ProvePicture {
     }
 
     private static double max(Series a, Series b) {
-        return Math.max(a.quantile(1).orElse(-60.0), b.quantile(1).orElse(-60.0));
+        return heard(a, b).max().orElse(-60);
     }
 
     private static double min(Series a, Series b) {
-        return Math.min(a.quantile(0).orElse(-90.0), b.quantile(0).orElse(-90.0));
+        return heard(a, b).min().orElse(-90);
+    }
+
+    private static DoubleStream heard(Series a, Series b) {
+        return DoubleStream.concat(DoubleStream.of(a.levels()), DoubleStream.of(b.levels()));
     }
 }

@@ -72,7 +72,7 @@ public final class RaiseBench implements Bench {
                                 "100 km",
                                 q -> new JobChange.OfRaise(new RaiseChange.PeopleDistance(q))))));
         Set<String> ticked = s.job().raise().ticked();
-        for (Caution c : Cautions.all()) {
+        for (Caution c : Cautions.raising()) {
             boolean on = ticked.contains(c.id());
             in.add(new Input.Tick(
                     c.id(),

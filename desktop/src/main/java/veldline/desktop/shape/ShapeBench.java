@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import veldline.antenna.BoomKind;
 import veldline.antenna.YagiChange;
+import veldline.antenna.YagiDrawing;
 import veldline.antenna.YagiShape;
 import veldline.assess.Step;
 import veldline.desktop.bench.Bench;
@@ -157,7 +158,7 @@ public final class ShapeBench implements Bench {
             return Optional.empty();
         }
         int i = Integer.parseInt(zone.substring(8));
-        ElementDrawing d = new ElementDrawing(s.job().yagi(), width, i);
+        YagiDrawing d = new YagiDrawing(s.job().yagi(), width, i);
         YagiShape yagi = s.job().yagi();
         if (Math.abs(x - fromX) >= Math.abs(y - fromY)) {
             if (i == 0) {

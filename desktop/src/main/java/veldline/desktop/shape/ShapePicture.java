@@ -2,6 +2,7 @@ package veldline.desktop.shape;
 
 import java.util.List;
 import java.util.Optional;
+import veldline.antenna.YagiDrawing;
 import veldline.antenna.YagiShape;
 import veldline.assess.AntennaFigures;
 import veldline.assess.Stage;
@@ -11,6 +12,7 @@ import veldline.explain.Worked;
 import veldline.field.solve.Sweep;
 import veldline.line.Mismatch;
 import veldline.picture.Axis;
+import veldline.picture.FractionText;
 import veldline.picture.Mark.Anchor;
 import veldline.picture.Mark.At;
 import veldline.picture.Mark.Dash;
@@ -26,6 +28,8 @@ import veldline.quantity.NumberText;
 final class ShapePicture {
     private static final double RULE = 262;
     private static final double LIMIT = 2;
+    /** From this width on there is room to say what can be done. */
+    private static final double ROOMY = 680;
 
     private final Showing s;
     private final YagiShape yagi;
@@ -47,8 +51,16 @@ final class ShapePicture {
                 Face.BOLD,
                 Role.INK,
                 Origin.Plain.NAME);
-        pen.text("mm; drag an element", 168, 20, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
-        new ElementDrawing(yagi, pen.width(), ShapeBench.picked(s)).draw(pen);
+        pen.text(
+                pen.width() < ROOMY ? "mm" : "mm; drag an element",
+                168,
+                20,
+                Anchor.START,
+                12,
+                Face.TEXT,
+                Role.SLATE,
+                Origin.Plain.NAME);
+        new YagiDrawing(yagi, pen.width(), ShapeBench.picked(s)).draw(pen);
         pen.line(18, RULE, pen.width() - 18, RULE, Role.SAND, 1);
         double split = Math.round(pen.width() * 0.535);
         pen.line(split, RULE + 8, split, pen.height() - 10, Role.SAND, 1);
@@ -121,6 +133,9 @@ final class ShapePicture {
         double top = RULE + 34;
         double bottom = top + 70;
         double right = pen.width() - 20;
+        s.asOf(stage)
+                .ifPresent(
+                        t -> pen.text(t, right, RULE + 20, Anchor.END, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME));
         Axis y = new Axis(1, 3, bottom, top);
         pen.hatched(left + 24, top, right - left - 24, y.at(LIMIT) - top, Role.THRIFT, Hatch.DIAGONAL);
         pen.line(left + 24, y.at(LIMIT), right, y.at(LIMIT), Role.THRIFT, 2);

@@ -2,6 +2,7 @@ package veldline.desktop.theline;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import veldline.explain.Finding;
 import veldline.explain.NumberKind;
@@ -26,6 +27,8 @@ import veldline.quantity.NumberText;
 public final class LinePicture {
     private static final double RIGHT_PANEL = 168;
     private static final double LEFT = 36;
+    /** A column that does not hold the longest names. */
+    private static final double NARROW = 100;
 
     private final LevelLine line;
     private final Optional<LevelLine> former;
@@ -100,6 +103,7 @@ public final class LinePicture {
         for (int i = 0; i < line.stops().size(); i++) {
             label(i);
         }
+        bracket();
         measured.ifPresent(this::diamond);
         zones();
         return pen.done();
@@ -112,12 +116,6 @@ public final class LinePicture {
             pen.box(x, 2, w, pen.height() - 2, Role.MUSSEL_WASH);
             pen.line(x, 2, x, pen.height(), Role.MUSSEL, 1.5);
             pen.line(x + w, 2, x + w, pen.height(), Role.MUSSEL, 1.5);
-            double tip = x + w / 2;
-            double foot = pen.height();
-            pen.area(
-                    List.of(new At(tip - 8, foot - 8), new At(tip + 8, foot - 8), new At(tip, foot)),
-                    Role.MUSSEL,
-                    Hatch.NONE);
         });
     }
 
@@ -141,7 +139,7 @@ public final class LinePicture {
             pen.hatched(from, y - 7, to - from, 7, Role.THRIFT, Hatch.DIAGONAL);
             pen.line(from, y, to, y, Role.THRIFT, 2);
             pen.text(
-                    NumberText.shown(most, 1) + " most you may radiate",
+                    NumberText.shown(most, 1) + (low() ? " at most" : " most you may radiate"),
                     to + 6,
                     y + 1,
                     Anchor.START,
@@ -156,7 +154,7 @@ public final class LinePicture {
         pen.hatched(left, floor, right - left, pen.height() - 1 - floor, Role.THRIFT, Hatch.DIAGONAL);
         pen.line(left, floor, right, floor, Role.THRIFT, 2);
         String words = "floor " + NumberText.shown(line.floor(), 1) + " dBm: radio goes deaf";
-        double textY = Math.min(floor + 15, pen.height() - 4);
+        double textY = Math.min(floor + 15, pen.height() - 5);
         pen.box(left + 4, textY - 12, 6.3 * words.length() + 4, 15, Role.PAPER);
         pen.text(words, left + 8, textY, Anchor.START, 12, Face.TEXT, Role.INK, Origin.Plain.TYPED);
         double wish = scale.farY(line.wish());
@@ -287,8 +285,8 @@ public final class LinePicture {
         double drawn = (to.y() - from.y()) / scale.perDb();
         pen.text(
                 NumberText.shown(drop - drawn, 0) + " dB folded away",
-                tx - 74,
-                ty + 48,
+                low() ? column(p) + 12 : tx - 74,
+                low() ? pen.height() - 8 : ty + 48,
                 Anchor.START,
                 12,
                 Face.TEXT,
@@ -300,16 +298,16 @@ public final class LinePicture {
         Stop s = line.stops().get(i);
         boolean reached = line.brokenAt().map(b -> i < b).orElse(true);
         if (i == line.path()) {
-            double x = column(i) + columnWidth(i) * 0.6;
-            names(s, x, 62, Anchor.START, reached);
+            double x = low() ? column(i) + 12 : column(i) + columnWidth(i) * 0.6;
+            names(s, x, low() ? pen.height() - 24 : 62, Anchor.START, reached);
             return;
         }
         double m = middle(i);
         if (near(i)) {
             double y = scale.nearY(
                     s.kind() == Kind.ANTENNA ? s.before() : s.level().value());
-            double under = Math.max(118, y + 34);
-            pen.line(m, under - 26, m, under - 14, Role.EDGE, 1);
+            double under = low() ? Math.max(pen.height() - 22, y + 26) : Math.max(pen.height() - 72, y + 34);
+            pen.line(m, Math.min(under - 14, Math.max(under - 26, y + 6)), m, under - 14, Role.EDGE, 1);
             names(s, m, under, Anchor.MIDDLE, reached);
             boolean cut = s.state() == Finding.Level.STOP && line.brokenAt().isPresent();
             double valueY = s.kind() == Kind.ANTENNA ? scale.nearY(s.level().value()) + 20 : y - (cut ? 22 : 9);
@@ -322,19 +320,37 @@ public final class LinePicture {
         } else {
             double y = Math.min(scale.farY(s.level().value()), scale.farY(s.before()));
             names(s, m, 20, Anchor.MIDDLE, reached);
-            pen.line(m, 42, m, y - 26, Role.EDGE, 1);
+            pen.line(m, low() ? 26 : 42, m, y - 26, Role.EDGE, 1);
             level(s, m, y - 10, Anchor.MIDDLE, reached);
         }
     }
 
+    /** In a narrow column “Hide antenna” is the antenna: which end it stands at can be seen. */
+    private String name(Stop s) {
+        boolean ofAnEnd = s.kind() == Kind.ANTENNA || s.kind() == Kind.RADIO || s.kind() == Kind.RECEIVER;
+        int space = s.name().lastIndexOf(' ');
+        if (!ofAnEnd || space < 0 || columnWidth(0) >= NARROW) {
+            return s.name();
+        }
+        return s.name().substring(space + 1, space + 2).toUpperCase(Locale.ROOT)
+                + s.name().substring(space + 2);
+    }
+
+    private boolean low() {
+        return LineScale.low(pen.height());
+    }
+
     private void names(Stop s, double x, double y, Anchor anchor, boolean reached) {
-        pen.text(s.name(), x, y, anchor, 12.5, Face.BOLD, Role.INK, Origin.Plain.TYPED);
+        pen.text(name(s), x, y, anchor, 12.5, Face.BOLD, Role.INK, Origin.Plain.TYPED);
+        if (low()) {
+            return;
+        }
         pen.text(s.verb() + " " + said(s), x, y + 16, anchor, 12, Face.TEXT, Role.SLATE, Origin.of(s.step()));
         Finding.Level state = reached ? s.state() : s.state() == Finding.Level.STOP ? s.state() : Finding.Level.UNKNOWN;
         boolean marked = near(line.stops().indexOf(s))
                 && (s.kind() != Kind.RADIO && (state != Finding.Level.FITS || s.kind() == Kind.ANTENNA));
         if (marked || state == Finding.Level.STOP) {
-            double my = near(line.stops().indexOf(s)) ? y + 32 : y + 32;
+            double my = y + 32;
             pen.sign(state, x, my);
             String tag = state == Finding.Level.UNKNOWN && !reached ? "not reached" : s.tag();
             if (!tag.isEmpty()) {
@@ -352,6 +368,20 @@ public final class LinePicture {
     private void level(Stop s, double x, double y, Anchor anchor, boolean reached) {
         String text = reached ? s.level().number() : "(" + s.level().number() + ")";
         pen.text(text, x, y, anchor, 15, Face.MONO_BOLD, reached ? Role.INK : Role.SLATE, Origin.of(s.level()));
+    }
+
+    /** The margin itself, from the floor to the level at the far radio; none across a break. */
+    private void bracket() {
+        if (line.brokenAt().isPresent()) {
+            return;
+        }
+        double x = width - RIGHT_PANEL - 16;
+        double level =
+                scale.farY(line.stops().get(line.stops().size() - 1).level().value());
+        double floor = scale.farY(line.floor());
+        pen.line(x, level, x, floor, Role.INK, 2);
+        pen.line(x - 6, level, x + 6, level, Role.INK, 2);
+        pen.line(x - 6, floor, x + 6, floor, Role.INK, 2);
     }
 
     /** A real reading: a diamond on the line, its number doubly underlined. */

@@ -4,16 +4,27 @@ import veldline.link.LevelLine;
 
 /**
  * Levels to heights: the same pixels to a decibel on both sides of the fold. The near part hangs from the top, the far
- * part stands at the bottom; both windows move in steps of 5 dB. Where 3.4 px do not hold every level, 2.6 or 2.0 do.
+ * part stands at the bottom; both windows move in steps of 5 dB. Where 3.4 px (4.4 in a tall band) do not hold every
+ * level, 2.6 or 2.0 do.
  *
  * @param nearTop level at {@link #NEAR_Y}, dBm
  * @param farBottom level at the far bottom, dBm
  */
 record LineScale(double perDb, double nearTop, double farBottom, double farY) {
     private static final double NEAR_Y = 26;
-    private static final double NEAR_ROOM = 66;
-    private static final double FAR_TOP = 78;
-    private static final double[] PER_DB = {3.4, 2.6, 2.0, 1.4, 1.0};
+    /** Under the near part and over the far part stand their labels, fewer of them in a low band. */
+    private static final double NEAR_LABELS = 98;
+
+    private static final double FAR_LABELS = 78;
+    private static final double LOW_LABELS = 46;
+    private static final double LOW = 150;
+    private static final double TALL = 230;
+    private static final double[] PER_DB = {4.4, 3.4, 2.6, 2.0, 1.4, 1.0};
+
+    /** Whether a band is too low for more than names and levels. */
+    static boolean low(double height) {
+        return height < LOW;
+    }
 
     static LineScale of(LevelLine line, double height) {
         double nearMax = line.mostEirp().filter(m -> m > -50).orElse(-1e9);
@@ -33,10 +44,13 @@ record LineScale(double perDb, double nearTop, double farBottom, double farY) {
         double top = Math.ceil(nearMax / 5) * 5 + 1;
         double bottom = Math.floor(farMin / 5) * 5;
         double farY = height - 21;
+        double nearRoom = height - NEAR_Y - (low(height) ? LOW_LABELS : NEAR_LABELS);
+        double farTop = low(height) ? LOW_LABELS : FAR_LABELS;
         for (double perDb : PER_DB) {
-            boolean nearFits = (top - nearMin) * perDb <= NEAR_ROOM;
-            boolean farFits = farY - (farMax - bottom) * perDb >= FAR_TOP;
-            if (nearFits && farFits) {
+            boolean suits = perDb < PER_DB[0] || height > TALL;
+            boolean nearFits = (top - nearMin) * perDb <= nearRoom;
+            boolean farFits = farY - (farMax - bottom) * perDb >= farTop;
+            if (suits && nearFits && farFits) {
                 return new LineScale(perDb, top, bottom, farY);
             }
         }

@@ -15,6 +15,9 @@ import veldline.quantity.NumberText;
 
 /** The answer at the right end of the line: the margin, and on Prove the measured one. */
 public final class MarginPanel {
+    /** A band lower than this has no room for what stands under the answer. */
+    private static final double LOW = 150;
+
     private MarginPanel() {}
 
     /**
@@ -59,6 +62,9 @@ public final class MarginPanel {
                 Face.BOLD,
                 Role.INK,
                 Origin.Plain.TYPED);
+        if (height < LOW) {
+            return pen.done();
+        }
         if (measured.isPresent()) {
             pen.text(
                     a.line().margin().number() + " worked out",

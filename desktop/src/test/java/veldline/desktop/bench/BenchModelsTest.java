@@ -35,7 +35,8 @@ class BenchModelsTest {
 
     private static Showing showing(Job job, String stop, Map<Step, String> picked) {
         var a = ASSESSOR.assess(job);
-        return new Showing(a, stop, picked, new Stage.Fresh<>(Candidates.of(a, Progress.NONE)), Optional.empty());
+        return new Showing(
+                a, stop, picked, new Stage.Fresh<>(Candidates.of(a, Progress.NONE)), Optional.empty(), false);
     }
 
     private static Showing showing() {
@@ -170,10 +171,10 @@ class BenchModelsTest {
     void everyCautionIsShownAtRaiseAndDefersToLocalRules() {
         List<Input> inputs = Benches.of(Step.RAISE).inputs(showing());
         assertThat(inputs.stream().filter(Input.Tick.class::isInstance))
-                .hasSize(Cautions.all().size());
-        assertThat(Cautions.all().stream().filter(c -> c.blocking()).map(c -> c.id()))
+                .hasSize(Cautions.raising().size());
+        assertThat(Cautions.raising().stream().filter(c -> c.blocking()).map(c -> c.id()))
                 .containsExactlyInAnyOrder("lines", "height", "lightning", "exposure");
-        assertThat(Cautions.all().stream()
+        assertThat(Cautions.raising().stream()
                         .filter(c -> c.blocking())
                         .map(c -> c.advice().toLowerCase(java.util.Locale.ROOT)))
                 .allMatch(a -> a.contains("local"));

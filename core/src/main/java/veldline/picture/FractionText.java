@@ -1,21 +1,20 @@
-package veldline.desktop.shape;
+package veldline.picture;
 
 import veldline.explain.Origin;
 import veldline.picture.Mark.Anchor;
 import veldline.picture.Mark.Face;
-import veldline.picture.Pen;
-import veldline.picture.Role;
 import veldline.quantity.InchFraction;
 
 /** Inches with a set fraction: numerator up, a drawn slash, denominator down, both at 72 %. */
-final class FractionText {
+public final class FractionText {
     private static final double SIZE = 12;
     private static final double DIGIT = 7.3;
     private static final double SMALL = 0.72;
 
     private FractionText() {}
 
-    static void draw(Pen pen, InchFraction f, double x, double y) {
+    /** Draws it from a point on the baseline. */
+    public static void draw(Pen pen, InchFraction f, double x, double y) {
         double at = x;
         if (f.whole() > 0 || f.numerator() == 0) {
             String whole = Integer.toString(f.whole());

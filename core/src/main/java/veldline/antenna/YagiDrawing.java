@@ -1,6 +1,5 @@
-package veldline.desktop.shape;
+package veldline.antenna;
 
-import veldline.antenna.YagiShape;
 import veldline.explain.Origin;
 import veldline.picture.Mark.Anchor;
 import veldline.picture.Mark.At;
@@ -12,7 +11,7 @@ import veldline.quantity.InchFraction;
 import veldline.quantity.NumberText;
 
 /** A Yagi to scale: lengths in two tiers over it, running distance from the reflector under it. */
-final class ElementDrawing {
+public final class YagiDrawing {
     private static final double LEFT = 36;
     private static final double MIDDLE = 138;
     private static final double HALF_ROOM = 54;
@@ -22,7 +21,11 @@ final class ElementDrawing {
     private final double perMetre;
     private final double right;
 
-    ElementDrawing(YagiShape yagi, double width, int picked) {
+    /** How tall the drawing is. */
+    public static final double HEIGHT = 262;
+
+    /** @param picked index of the element that is framed; −1 for none */
+    public YagiDrawing(YagiShape yagi, double width, int picked) {
         this.yagi = yagi;
         this.picked = picked;
         this.right = width - 52;
@@ -44,20 +47,22 @@ final class ElementDrawing {
         return Math.min(perMetre, HALF_ROOM * 2 / longest);
     }
 
-    double x(double metres) {
+    private double x(double metres) {
         return LEFT + metres * perMetre;
     }
 
-    double metresAlong(double x) {
+    /** The place along the boom, metres from the reflector, under a place of the drawing. */
+    public double metresAlong(double x) {
         return (x - LEFT) / perMetre;
     }
 
     /** Length of an element whose tip is at a height of the drawing. */
-    double lengthTo(double y) {
+    public double lengthTo(double y) {
         return 2 * Math.abs(y - MIDDLE) / acrossPerMetre();
     }
 
-    void draw(Pen pen) {
+    /** Draws with the top left corner at the pen's origin; every element is a zone {@code element:i}. */
+    public void draw(Pen pen) {
         double end = x(yagi.boomLength());
         pen.box(LEFT - 16, MIDDLE - 4, end - LEFT + 34, 8, Role.SAND);
         pen.outline(LEFT - 16, MIDDLE - 4, end - LEFT + 34, 8, Role.EDGE, 1);

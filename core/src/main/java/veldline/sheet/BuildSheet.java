@@ -1,0 +1,153 @@
+package veldline.sheet;
+
+import java.util.ArrayList;
+import java.util.List;
+import veldline.antenna.YagiDrawing;
+import veldline.antenna.YagiShape;
+import veldline.assess.AntennaFigures;
+import veldline.assess.Assessment;
+import veldline.explain.Caution;
+import veldline.explain.Origin;
+import veldline.explain.Worked;
+import veldline.picture.FractionText;
+import veldline.picture.Mark.Face;
+import veldline.picture.Pen;
+import veldline.picture.Picture;
+import veldline.picture.Role;
+import veldline.quantity.InchFraction;
+import veldline.quantity.NumberText;
+import veldline.raise.Cautions;
+
+/** The near antenna to take to the bench: drawing, cut list to tick off, and elements at true size where they fit. */
+final class BuildSheet implements Sheet {
+    private static final double C = 299_792_458.0;
+    /** Columns of the cut list, from the left edge. */
+    private static final double LENGTH = 150;
+
+    private static final double LENGTH_INCH = 172;
+    private static final double FROM = 404;
+    private static final double ROW = 25;
+    /** For the note and the cautions under the list. */
+    private static final double UNDER_LIST = 150;
+
+    private static final double FROM_INCH = 426;
+
+    @Override
+    public String title() {
+        return "Cut list";
+    }
+
+    @Override
+    public List<Caution> cautions() {
+        return Cautions.building();
+    }
+
+    @Override
+    public List<Picture> pages(Assessment a, Paper paper) {
+        List<Picture> pages = new ArrayList<>();
+        pages.add(list(a, paper));
+        pages.addAll(trueSize(a, paper));
+        return pages;
+    }
+
+    private Picture list(Assessment a, Paper paper) {
+        YagiShape y = a.job().yagi();
+        Page page = new Page(a, paper, "Cut list, " + y.elements().size() + " elements");
+        page.down(24)
+                .put(
+                        y.diameter() + " " + y.metal().words() + ", " + y.boom().words() + ", elements "
+                                + (y.upright() ? "upright" : "flat"),
+                        0,
+                        13,
+                        Face.TEXT,
+                        Origin.Plain.TYPED)
+                .putEnd(a.job().brief().frequency().toString(), paper.room(), 13, Face.MONO, Origin.Plain.TYPED);
+        a.antenna().value().ifPresent(f -> figures(page, f, paper.room()));
+        Pen drawing = Picture.pen(paper.room(), YagiDrawing.HEIGHT);
+        new YagiDrawing(y, paper.room(), -1).draw(drawing);
+        page.pen().place(drawing.done(), page.left(), page.y() + 6);
+        page.down(YagiDrawing.HEIGHT + 22);
+        rows(page, paper, y, a.job().brief().frequency().value());
+        return page.cautions(a, cautions()).done();
+    }
+
+    private static void figures(Page page, AntennaFigures f, double room) {
+        Worked gain = f.gain();
+        page.down(20)
+                .put(gain.shown() + " straight ahead", 0, 13, Face.BOLD, Origin.of(gain))
+                .put("SWR " + f.swr().number() + " on channel", 150, 13, Face.TEXT, Origin.of(f.swr()))
+                .putEnd("solved with " + f.unknowns() + " current unknowns", room, 12, Face.TEXT, Origin.Plain.NAME);
+        for (String line : Page.wrapped(gain.trust(), Page.LINE)) {
+            page.down(16).put(line, 0, 12, Face.TEXT, Origin.of(gain));
+        }
+    }
+
+    private static void rows(Page page, Paper paper, YagiShape y, double frequency) {
+        double extra = y.boom().correction(y.boomDiameter().value(), C / frequency);
+        page.put("element", 0, 12, Face.TEXT, Origin.Plain.NAME)
+                .putEnd("length, mm", LENGTH, 12, Face.TEXT, Origin.Plain.NAME)
+                .put("in, nearest 1/32", LENGTH_INCH, 12, Face.TEXT, Origin.Plain.NAME)
+                .putEnd("from reflector, mm", FROM, 12, Face.TEXT, Origin.Plain.NAME)
+                .put("in", FROM_INCH, 12, Face.TEXT, Origin.Plain.NAME)
+                .putEnd("tick when cut", paper.room(), 12, Face.TEXT, Origin.Plain.NAME)
+                .down(6)
+                .rule(1.5);
+        // Many elements stand closer, so that list and cautions stay on one page.
+        double row = Math.min(ROW, (page.roomLeft() - UNDER_LIST) / y.elements().size());
+        for (YagiShape.Cut cut : y.cutList(frequency)) {
+            page.down(row - 5)
+                    .put(cut.name(), 0, 13, Face.BOLD, Origin.Plain.NAME)
+                    .putEnd(mm(cut.cut()), LENGTH, 14, Face.MONO_BOLD, Origin.Plain.TYPED)
+                    .putEnd(mm(cut.distance()), FROM, 14, Face.MONO, Origin.Plain.TYPED)
+                    .box(paper.room() - 16);
+            FractionText.draw(page.pen(), InchFraction.ofMetres(cut.cut(), 32), page.left() + LENGTH_INCH, page.y());
+            FractionText.draw(page.pen(), InchFraction.ofMetres(cut.distance(), 32), page.left() + FROM_INCH, page.y());
+            page.down(5).rule(0.8);
+        }
+        page.down(18)
+                .put(
+                        "Ends filed square. "
+                                + (extra > 0
+                                        ? "Lengths include " + mm(extra) + " mm for the boom."
+                                        : "Nothing is added for the boom."),
+                        0,
+                        12,
+                        Face.TEXT,
+                        Origin.Plain.NAME);
+    }
+
+    private static String mm(double metres) {
+        return NumberText.shown(metres * 1000, 1);
+    }
+
+    /** Each element as a bar of its true length, to lay the cut rod on; none where one is longer than the page. */
+    private static List<Picture> trueSize(Assessment a, Paper paper) {
+        YagiShape y = a.job().yagi();
+        List<YagiShape.Cut> cuts = y.cutList(a.job().brief().frequency().value());
+        double unitsPerMetre = 96 / 0.0254;
+        double longest = cuts.stream().mapToDouble(YagiShape.Cut::cut).max().orElseThrow() * unitsPerMetre;
+        if (longest > paper.room() - 110) {
+            return List.of();
+        }
+        double thick = Math.max(1, y.diameter().value() * unitsPerMetre);
+        Page page = new Page(a, paper, "True size");
+        page.down(24)
+                .put(
+                        "Measure the 50 mm bar below first. Lay each cut rod on its bar.",
+                        0,
+                        13,
+                        Face.TEXT,
+                        Origin.Plain.NAME);
+        double step = Math.max(thick + 16, Math.min(40, (page.roomLeft() - 20) / cuts.size()));
+        for (YagiShape.Cut cut : cuts) {
+            page.down(step).put(cut.name(), 0, 13, Face.BOLD, Origin.Plain.NAME);
+            double w = cut.cut() * unitsPerMetre;
+            double x = page.left() + 62;
+            page.pen().outline(x, page.y() - 5 - thick / 2, w, thick, Role.INK, 0.8);
+            page.pen().line(x, page.y() - 14 - thick / 2, x, page.y() + 4 + thick / 2, Role.INK, 0.8);
+            page.pen().line(x + w, page.y() - 14 - thick / 2, x + w, page.y() + 4 + thick / 2, Role.INK, 0.8);
+            page.put(mm(cut.cut()) + " mm", 62 + w + 10, 12, Face.MONO, Origin.Plain.TYPED);
+        }
+        return List.of(page.done());
+    }
+}

@@ -1,0 +1,73 @@
+package veldline.sheet;
+
+import java.util.List;
+import veldline.assess.Assessment;
+import veldline.assess.RaiseFigures;
+import veldline.explain.Caution;
+import veldline.explain.Origin;
+import veldline.explain.Worked;
+import veldline.link.End;
+import veldline.picture.Mark.Face;
+import veldline.picture.Picture;
+import veldline.raise.Cautions;
+
+/** What to have in hand at the mast: where to point, how high, what to keep clear of, and steps to tick. */
+final class RaiseSheet implements Sheet {
+    private static final double VALUE = 330;
+
+    @Override
+    public String title() {
+        return "Raising sheet";
+    }
+
+    @Override
+    public List<Caution> cautions() {
+        return Cautions.raising();
+    }
+
+    @Override
+    public List<Picture> pages(Assessment a, Paper paper) {
+        Page page = new Page(a, paper, "Raising sheet");
+        RaiseFigures r = a.raise();
+        end(page, a.job().brief().near(), r.nearBearing(), r.nearTilt());
+        end(page, a.job().brief().far(), r.farBearing(), r.farTilt());
+        page.down(26).put("Both ends", 0, 15, Face.BOLD, Origin.Plain.NAME);
+        row(page, "distance by the coordinates", r.distance());
+        r.aimError().ifPresent(e -> row(page, "off by this much either way costs 1 dB", e));
+        row(page, "keep overhead lines at least this far", r.clearOfLines());
+        row(page, "keep people in front at least this far", r.exposure());
+        typed(page, "elements, seen from behind", a.job().yagi().upright() ? "upright" : "flat");
+        page.down(26).put("In this order", 0, 15, Face.BOLD, Origin.Plain.NAME);
+        for (String step : List.of(
+                "Look up: lines, roof, people below. Walk away if one of them is wrong.",
+                "Radio off. Antenna, clamp, drip loop and seal made up on the ground.",
+                "Up, clamp finger tight, elements as above, bearing by compass: true less east declination.",
+                "Radio on at low power, people clear. Swing to both half-power edges, set the middle.",
+                "Tighten, read once more, write it in the log. Count the tools.")) {
+            page.down(22).box(0).put(step, 26, 13, Face.TEXT, Origin.Plain.NAME);
+        }
+        return List.of(page.cautions(a, cautions()).done());
+    }
+
+    private static void end(Page page, End end, Worked bearing, Worked tilt) {
+        page.down(28).put(end.name(), 0, 15, Face.BOLD, Origin.Plain.TYPED);
+        row(page, "points, from true north", bearing);
+        row(page, "tilt, up is plus", tilt);
+        typed(page, "height over low water", end.height().toString());
+        typed(page, "north, east", end.latitude() + ", " + end.longitude());
+    }
+
+    private static void row(Page page, String what, Worked value) {
+        page.down(20)
+                .put(what, 0, 13, Face.TEXT, Origin.Plain.NAME)
+                .put(value.shown(), VALUE, 14, Face.MONO_BOLD, Origin.of(value));
+        page.down(5).dashed();
+    }
+
+    private static void typed(Page page, String what, String value) {
+        page.down(20)
+                .put(what, 0, 13, Face.TEXT, Origin.Plain.NAME)
+                .put(value, VALUE, 14, Face.MONO, Origin.Plain.TYPED);
+        page.down(5).dashed();
+    }
+}

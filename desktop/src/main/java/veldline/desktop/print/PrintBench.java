@@ -1,0 +1,132 @@
+package veldline.desktop.print;
+
+import java.util.ArrayList;
+import java.util.List;
+import veldline.assess.Step;
+import veldline.desktop.bench.Bench;
+import veldline.desktop.bench.Input;
+import veldline.desktop.bench.Showing;
+import veldline.desktop.part.EmptyPicture;
+import veldline.explain.Caution;
+import veldline.explain.Finding;
+import veldline.job.JobChange;
+import veldline.picture.Mark;
+import veldline.picture.Pen;
+import veldline.picture.Picture;
+import veldline.picture.Role;
+import veldline.raise.RaiseChange;
+import veldline.sheet.Paper;
+import veldline.sheet.Sheet;
+
+/** A sheet before it is printed. It opens once everything that can hurt someone badly is ticked. */
+final class PrintBench implements Bench {
+    private final Step over;
+    private final Sheet sheet;
+    private final Paper paper;
+
+    PrintBench(Step over, Sheet sheet, Paper paper) {
+        this.over = over;
+        this.sheet = sheet;
+        this.paper = paper;
+    }
+
+    @Override
+    public Step step() {
+        return over;
+    }
+
+    @Override
+    public String heading(Showing s) {
+        return sheet.title();
+    }
+
+    @Override
+    public List<Input> inputs(Showing s) {
+        List<Input> in = new ArrayList<>();
+        for (Caution c : sheet.cautions()) {
+            boolean on = s.job().raise().ticked().contains(c.id());
+            if (c.blocking()) {
+                in.add(new Input.Tick(
+                        c.id(),
+                        c.hazard(),
+                        c.advice(),
+                        true,
+                        on,
+                        new JobChange.OfRaise(new RaiseChange.Tick(c.id(), !on))));
+            }
+        }
+        if (sheet.unticked(s.job()).isEmpty()) {
+            in.add(new Input.Action("print-now", "Print", "", Input.Command.PRINT_NOW));
+            in.add(new Input.Action("save-pdf", "Save as PDF", "", Input.Command.SAVE_PDF));
+        }
+        in.add(new Input.Action("paper", paper.other().title() + " paper instead", "", Input.Command.OTHER_PAPER));
+        in.add(new Input.Action("leave", "Back to " + over.title(), "Esc", Input.Command.LEAVE_PRINT));
+        in.add(new Input.Note(
+                "scale", "Print at 100 %, not fitted to the page: the bar at the foot is 50 mm long on paper."));
+        return in;
+    }
+
+    @Override
+    public Picture centre(Showing s, double width, double height) {
+        Pen pen = Picture.pen(width, height);
+        List<Caution> unticked = sheet.unticked(s.job());
+        if (!unticked.isEmpty()) {
+            return EmptyPicture.draw(
+                            pen,
+                            "Tick first: "
+                                    + String.join(
+                                            ", ",
+                                            unticked.stream()
+                                                    .map(Caution::hazard)
+                                                    .toList()) + ".",
+                            "A sheet is carried to the work, so what can hurt there comes before it.")
+                    .done();
+        }
+        List<Picture> pages = sheet.pages(s.assessment(), paper);
+        double gap = 14;
+        double scale = Math.min(
+                (height - 2 * gap) / paper.height(),
+                (width - gap * (pages.size() + 1)) / (pages.size() * paper.width()));
+        double x = (width - pages.size() * (paper.width() * scale + gap) + gap) / 2;
+        double y = (height - paper.height() * scale) / 2;
+        for (int i = 0; i < pages.size(); i++) {
+            pen.outline(x, y, paper.width() * scale, paper.height() * scale, Role.EDGE, 1.5);
+            for (Mark mark : pages.get(i).marks()) {
+                if (!(mark instanceof Mark.Zone)) {
+                    pen.add(mark.scaled(scale).shifted(x, y));
+                }
+            }
+            x += paper.width() * scale + gap;
+        }
+        return pen.done();
+    }
+
+    @Override
+    public String question(Showing s) {
+        return "What is printed";
+    }
+
+    @Override
+    public List<Finding> findings(Showing s) {
+        List<Caution> unticked = sheet.unticked(s.job());
+        List<Finding> found = new ArrayList<>();
+        for (Caution c : unticked) {
+            found.add(Finding.plain(Finding.Level.STOP, c.hazard() + ":", "not ticked.", c.advice(), ""));
+        }
+        if (unticked.isEmpty()) {
+            int n = sheet.pages(s.assessment(), paper).size();
+            found.add(Finding.plain(
+                    Finding.Level.FITS,
+                    n + (n == 1 ? " page" : " pages"),
+                    "of " + paper.title() + ", ink only.",
+                    "Both units, boxes to tick, a bar to check the printer by.",
+                    ""));
+        }
+        return found;
+    }
+
+    @Override
+    public List<String> walk(Showing s) {
+        return List.of();
+    }
+}
