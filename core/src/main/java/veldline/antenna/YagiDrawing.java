@@ -1,5 +1,9 @@
 package veldline.antenna;
 
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
 import veldline.explain.Origin;
 import veldline.picture.Mark.Anchor;
 import veldline.picture.Mark.At;
@@ -22,7 +26,7 @@ public final class YagiDrawing {
     private final double right;
 
     /** How tall the drawing is. */
-    public static final double HEIGHT = 262;
+    public static final double HEIGHT = 270;
 
     /** @param picked index of the element that is framed; −1 for none */
     public YagiDrawing(YagiShape yagi, double width, int picked) {
@@ -69,20 +73,26 @@ public final class YagiDrawing {
         double tip = end + 46;
         pen.line(end + 22, MIDDLE, tip, MIDDLE, Role.INK, 2);
         pen.path(
-                java.util.List.of(new At(tip - 6, MIDDLE - 6), new At(tip, MIDDLE), new At(tip - 6, MIDDLE + 6)),
+                List.of(new At(tip - 6, MIDDLE - 6), new At(tip, MIDDLE), new At(tip - 6, MIDDLE + 6)),
                 Role.INK,
                 2,
                 Dash.SOLID);
-        double base = MIDDLE + 84;
+        double base = MIDDLE + 90;
         pen.line(x(0), base, end, base, Role.INK, 1.5);
-        double lastText = -1e9;
-        for (int i = 0; i < yagi.elements().size(); i++) {
-            lastText = element(pen, i, base, lastText);
+        // Labels stand where there is room for them, the chosen element's first of all.
+        Shelf lengths = new Shelf(48, 65);
+        Shelf names = new Shelf(0, 13);
+        Shelf distances = new Shelf(18, 32);
+        List<Integer> order = new ArrayList<>(
+                IntStream.range(0, yagi.elements().size()).boxed().toList());
+        if (picked >= 0) {
+            order.add(0, order.remove(picked));
         }
+        order.forEach(i -> element(pen, i, base, lengths, names, distances));
         scaleBar(pen);
     }
 
-    private double element(Pen pen, int i, double base, double lastText) {
+    private void element(Pen pen, int i, double base, Shelf lengths, Shelf names, Shelf distances) {
         YagiShape.Element e = yagi.elements().get(i);
         double x = x(e.position().value());
         double half = e.length().value() / 2 * acrossPerMetre();
@@ -98,41 +108,32 @@ public final class YagiDrawing {
             pen.dot(x, MIDDLE + 4, 3, Role.SHEET, Role.INK, 1.5);
         }
         String mm = NumberText.shown(e.length().value() * 1000, 1);
-        double tier = i % 2 == 0 ? 48 : 65;
         if (chosen) {
             pen.outline(x - 10, MIDDLE - half - 6, 20, 2 * half + 12, Role.MUSSEL, 2);
         }
-        pen.line(x, tier + 5, x, MIDDLE - half - (chosen ? 8 : 3), Role.EDGE, 1);
-        pen.text(mm, x, tier, Anchor.MIDDLE, 13, chosen ? Face.MONO_BOLD : Face.MONO, Role.INK, Origin.Plain.TYPED);
-        double nameY = MIDDLE + half + 17;
-        boolean tight = i < 2 && x(yagi.elements().get(1).position().value()) - x(0) < 50;
-        Anchor side = !tight ? Anchor.MIDDLE : i == 0 ? Anchor.END : Anchor.START;
-        pen.text(
-                YagiShape.nameOf(i),
-                tight ? x + (i == 0 ? 10 : -16) : x,
-                i == 1 && tight ? nameY + 2 : nameY,
-                side,
-                12.5,
-                chosen || i < 2 ? Face.BOLD : Face.TEXT,
-                Role.INK,
-                Origin.Plain.NAME);
+        lengths.place(x, 7.8 * mm.length()).ifPresent(tier -> {
+            pen.line(x, tier + 5, x, MIDDLE - half - (chosen ? 8 : 3), Role.EDGE, 1);
+            pen.text(mm, x, tier, Anchor.MIDDLE, 13, chosen ? Face.MONO_BOLD : Face.MONO, Role.INK, Origin.Plain.TYPED);
+        });
+        String name = YagiShape.nameOf(i);
+        names.place(x, 7.2 * name.length())
+                .ifPresent(down -> pen.text(
+                        name,
+                        x,
+                        MIDDLE + HALF_ROOM + 17 + down,
+                        Anchor.MIDDLE,
+                        12.5,
+                        chosen || i < 2 ? Face.BOLD : Face.TEXT,
+                        Role.INK,
+                        Origin.Plain.NAME));
         pen.line(x, base - 4, x, base + 4, Role.INK, 1.5);
-        double text = x;
-        double down = i % 2 == 0 ? 18 : 32;
-        if (text - lastText > 12) {
-            pen.text(
-                    NumberText.shown(e.position().value() * 1000, 1),
-                    text,
-                    base + down,
-                    Anchor.MIDDLE,
-                    12,
-                    Face.MONO,
-                    Role.SLATE,
-                    Origin.Plain.TYPED);
-            lastText = text;
-        }
+        String distance = NumberText.shown(e.position().value() * 1000, 1);
+        distances
+                .place(x, 7.4 * distance.length())
+                .ifPresent(down -> pen.text(
+                        distance, x, base + down, Anchor.MIDDLE, 12, Face.MONO, Role.SLATE, Origin.Plain.TYPED));
         if (chosen) {
-            tag(pen, x, mm);
+            tag(pen, mm);
         }
         pen.zone(
                 "element:" + i,
@@ -141,15 +142,41 @@ public final class YagiDrawing {
                 22,
                 2 * half + 16,
                 "element " + YagiShape.nameOf(i) + ", " + mm + " mm; drag along the boom or across it");
-        return lastText;
     }
 
-    private void tag(Pen pen, double x, String mm) {
+    /** Rows of labels: each goes on the first row where it touches no other, or is left out. */
+    private static final class Shelf {
+        private static final double GAP = 5;
+
+        private record Taken(double row, double from, double to) {}
+
+        private final double[] rows;
+        private final List<Taken> taken = new ArrayList<>();
+
+        Shelf(double... rows) {
+            this.rows = rows;
+        }
+
+        /** The row for a label so wide around a place. */
+        Optional<Double> place(double middle, double width) {
+            double from = middle - width / 2 - GAP / 2;
+            double to = middle + width / 2 + GAP / 2;
+            for (double row : rows) {
+                if (taken.stream().noneMatch(t -> t.row == row && t.from < to && from < t.to)) {
+                    taken.add(new Taken(row, from, to));
+                    return Optional.of(row);
+                }
+            }
+            return Optional.empty();
+        }
+    }
+
+    private void tag(Pen pen, String mm) {
         String inch = InchFraction.ofMetres(yagi.elements().get(picked).length().value(), 32)
                 .text();
         String text = mm + " mm = " + inch + " in";
         double w = 7.6 * text.length() + 16;
-        double left = right - 100 - w;
+        double left = right - 110 - w;
         pen.box(left, 6, w, 20, Role.MUSSEL_WASH);
         pen.outline(left, 6, w, 20, Role.MUSSEL, 1.5);
         pen.text(text, left + w / 2, 21, Anchor.MIDDLE, 12.5, Face.MONO_BOLD, Role.INK, Origin.Plain.TYPED);

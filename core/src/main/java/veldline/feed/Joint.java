@@ -76,9 +76,7 @@ public record Joint(Connector radioSide, Connector antennaSide) {
                 radioSide.contact().words(),
                 antennaSide.contact().words(),
                 good ? Finding.Level.FITS : Finding.Level.STOP,
-                good
-                        ? "pin enters socket"
-                        : pins ? "two pins push: no contact, bent pin" : "two sockets: nothing bridges the gap",
+                good ? "pin enters socket" : pins ? "two pins push" : "two sockets: nothing bridges the gap",
                 pins ? "pin meets pin" : "socket meets socket");
     }
 

@@ -13,7 +13,9 @@ import veldline.picture.Role;
 
 class AppearanceTest {
     @ParameterizedTest
-    @EnumSource(value = Appearance.class, names = {"DAYLIGHT", "SHACK"})
+    @EnumSource(
+            value = Appearance.class,
+            names = {"DAYLIGHT", "SHACK"})
     void styleSheetAndPicturesShareTheirTokens(Appearance look) throws IOException {
         String css =
                 new String(Appearance.class.getResourceAsStream("veldline.css").readAllBytes(), StandardCharsets.UTF_8);

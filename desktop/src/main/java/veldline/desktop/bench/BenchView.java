@@ -27,9 +27,9 @@ public final class BenchView extends BorderPane {
     private static final double GROW_FROM = 1500;
     private static final double GROW_TO = 1900;
     /** What a picture needs to be read. */
-    private static final double LEAST_WIDTH = 560;
+    private static final double LEAST_WIDTH = 620;
 
-    private static final double LEAST_HEIGHT = 420;
+    private static final double LEAST_HEIGHT = 480;
 
     /** What a bench asks of the window. */
     public interface Host {

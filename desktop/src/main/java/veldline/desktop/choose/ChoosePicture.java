@@ -41,7 +41,9 @@ final class ChoosePicture {
 
     Picture draw() {
         pen.text("Ways to do it, best first", 18, 22, Anchor.START, 15, Face.BOLD, Role.INK, Origin.Plain.NAME);
-        pen.text("silhouettes at one scale", 206, 22, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
+        if (gain.start() > 360) {
+            pen.text("silhouettes at one scale", 206, 22, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
+        }
         if (list.isEmpty()) {
             pen.text("Candidates are being solved.", 18, 80, Anchor.START, 15, Face.BOLD, Role.INK, Origin.Plain.NAME);
             return pen.done();

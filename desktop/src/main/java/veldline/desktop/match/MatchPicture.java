@@ -26,8 +26,14 @@ import veldline.quantity.NumberText;
 final class MatchPicture {
     private static final double USABLE = 2;
     private static final double GOOD = 1.5;
-    /** Letters stand on different sides of their points, since points may lie close. */
-    private static final double[][] AWAY = {{17, 5}, {17, 5}, {2, -13}, {-17, 5}};
+    /** A letter stands on the first side of its point where no other does, since points may lie close. */
+    private static final List<At> SIDES =
+            List.of(new At(17, 5), new At(-17, 5), new At(0, -13), new At(0, 23), new At(32, 5), new At(-32, 5));
+
+    private static final double LETTER = 13;
+
+    /** Resistance and reactance are drawn up to here, ohms. */
+    private static final double FARTHEST = 400;
 
     private final Showing s;
     private final List<MatchFigures.Option> options;
@@ -84,17 +90,17 @@ final class MatchPicture {
                                 .mapToDouble(o -> Math.abs(o.reactance().value()))
                                 .max()
                                 .orElse(50));
-        Axis r = new Axis(0, mostR, 70, pen.width() - 40);
-        Axis x = new Axis(-mostX, mostX, split - 30, 40);
+        // What lies far beyond is drawn at the edge: a scale that held it would show nothing else.
+        Axis r = new Axis(0, Math.min(FARTHEST, mostR), 70, pen.width() - 40);
+        Axis x = new Axis(-Math.min(FARTHEST, mostX), Math.min(FARTHEST, mostX), split - 30, 40);
         pen.hatched(r.start(), x.end(), r.end() - r.start(), x.start() - x.end(), Role.THRIFT, Hatch.DIAGONAL);
         circle(USABLE, r, x, Role.SHEET, Role.THRIFT);
         circle(GOOD, r, x, Role.SHEET, Role.SAND);
         pen.line(r.start(), x.at(0), r.end(), x.at(0), Role.EDGE, 1);
-        for (double ohms = 0; ohms <= mostR; ohms += mostR > 200 ? 50 : 25) {
+        for (double ohms : r.ticks(10)) {
             pen.tick(NumberText.shown(ohms, 0), r.at(ohms), x.start() + 18, Anchor.MIDDLE);
         }
-        double step = mostX > 100 ? 50 : 25;
-        for (double ohms = -Math.floor(mostX / step) * step; ohms <= mostX; ohms += step) {
+        for (double ohms : x.ticks(7)) {
             pen.tick(NumberText.signed(ohms, 0), r.start() - 8, x.at(ohms) + 4, Anchor.END);
         }
         pen.box(r.end() - 62, x.start() - 20, 62, 18, Role.SHEET);
@@ -110,22 +116,23 @@ final class MatchPicture {
                 Role.INK,
                 Origin.Plain.NAME);
         pen.line(r.at(50), x.at(0) - 8, r.at(50), x.at(0) + 8, Role.INK, 2);
-        pen.text("50", r.at(50), x.at(0) + 22, Anchor.MIDDLE, 12, Face.MONO, Role.INK, Origin.Plain.SCALE);
+        pen.text("50", r.at(50) + 4, x.at(0) + 18, Anchor.MIDDLE, 12, Face.MONO, Role.INK, Origin.Plain.SCALE);
+        List<At> letters = new ArrayList<>();
         int picked = s.pickedIndex(Step.MATCH, inUse(), options.size());
         for (int i = 0; i < options.size(); i++) {
             MatchFigures.Option o = options.get(i);
             double px = r.clamped(o.resistance().value());
             double py = x.clamped(o.reactance().value());
             pen.dot(px, py, i == picked ? 8 : 6, o.inUse() ? Role.MUSSEL : Role.SHEET, Role.MUSSEL, 2.5);
-            pen.text(
-                    letter(i),
-                    px + AWAY[i % 4][0],
-                    py + AWAY[i % 4][1],
-                    Anchor.MIDDLE,
-                    13,
-                    Face.BOLD,
-                    Role.INK,
-                    Origin.Plain.NAME);
+            At at = SIDES.stream()
+                    .map(side -> new At(px + side.x(), py + side.y()))
+                    .filter(a -> a.x() > r.start() + LETTER / 2)
+                    .filter(a -> letters.stream()
+                            .noneMatch(b -> Math.abs(a.x() - b.x()) < LETTER && Math.abs(a.y() - b.y()) < LETTER))
+                    .findFirst()
+                    .orElse(new At(px, py - LETTER));
+            letters.add(at);
+            pen.text(letter(i), at.x(), at.y(), Anchor.MIDDLE, 13, Face.BOLD, Role.INK, Origin.Plain.NAME);
         }
     }
 

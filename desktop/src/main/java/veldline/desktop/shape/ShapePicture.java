@@ -26,8 +26,10 @@ import veldline.quantity.NumberText;
 
 /** The whole centre of Shape: drawing, pattern, SWR over the band and cut list. */
 final class ShapePicture {
-    private static final double RULE = 262;
+    private static final double RULE = 266;
     private static final double LIMIT = 2;
+    private static final double ROW = 17;
+    private static final double COLUMN = 97;
     /** From this width on there is room to say what can be done. */
     private static final double ROOMY = 680;
 
@@ -53,7 +55,7 @@ final class ShapePicture {
                 Origin.Plain.NAME);
         pen.text(
                 pen.width() < ROOMY ? "mm" : "mm; drag an element",
-                168,
+                178,
                 20,
                 Anchor.START,
                 12,
@@ -91,32 +93,32 @@ final class ShapePicture {
         double cy = RULE + 30 + radius;
         PolarDrawing.draw(pen, f, cx, cy, radius);
         double x = cx + radius + 14;
-        double y = RULE + 42;
+        double y = RULE + 40;
         pen.text(f.gain().shown(), x, y, Anchor.START, 16, Face.MONO_BOLD, Role.INK, Origin.of(f.gain()));
         pen.text("straight ahead", x, y + 17, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
-        width(f.widthE(), "along the elements (E)", x, y + 46, Role.MUSSEL, Dash.SOLID);
-        width(f.widthH(), "square to them (H)", x, y + 90, Role.LICHEN, Dash.DASHED);
+        width(f.widthE(), "along the elements (E)", x, y + 40, Role.MUSSEL, Dash.SOLID);
+        width(f.widthH(), "square to them (H)", x, y + 78, Role.LICHEN, Dash.DASHED);
         pen.text(
                 f.frontToBack().number() + " dB less",
                 x,
-                y + 134,
+                y + 116,
                 Anchor.START,
                 13,
                 Face.BOLD,
                 Role.INK,
                 Origin.of(f.frontToBack()));
-        pen.text("straight back", x, y + 150, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
+        pen.text("straight back", x, y + 132, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
         pen.text(
                 f.resistance().number() + (f.reactance().value() < 0 ? " − j" : " + j")
                         + NumberText.shown(Math.abs(f.reactance().value()), 1) + " Ω",
                 x,
-                y + 178,
+                y + 154,
                 Anchor.START,
                 13,
                 Face.MONO,
                 Role.INK,
                 Origin.of(f.resistance()));
-        pen.text("at the feed", x, y + 194, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
+        pen.text("at the feed", x, y + 170, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
     }
 
     private void width(Optional<Worked> w, String what, double x, double y, Role role, Dash dash) {
@@ -167,10 +169,9 @@ final class ShapePicture {
                 3,
                 Dash.SOLID);
         double f = s.job().brief().frequency().value();
-        double stepHz = tickStep(high - low, (right - left) / 64);
-        for (double at = Math.ceil(low / stepHz) * stepHz; at < high; at += stepHz) {
+        for (double at : x.ticks((int) ((right - left) / 64))) {
             if (Math.abs(x.at(at) - x.at(f)) > 40) {
-                pen.tick(NumberText.shown(at / 1e6, stepHz < 1e6 ? 1 : 0), x.at(at), bottom + 16, Anchor.MIDDLE);
+                pen.tick(NumberText.shown(at / 1e6, high - low < 4e6 ? 1 : 0), x.at(at), bottom + 16, Anchor.MIDDLE);
             }
         }
         pen.text(
@@ -183,28 +184,18 @@ final class ShapePicture {
                 Role.INK,
                 Origin.Plain.TYPED);
         s.assessment().antenna().value().ifPresent(a -> {
-            pen.dot(x.at(f), y.clamped(Math.min(3, a.swr().value())), 5, Role.SHEET, Role.MUSSEL, 2.5);
+            double dot = y.clamped(a.swr().value());
+            pen.dot(x.at(f), dot, 5, Role.SHEET, Role.MUSSEL, 2.5);
             pen.text(
                     "SWR " + a.swr().number(),
                     x.at(f) + 9,
-                    y.clamped(Math.min(3, a.swr().value())) - 8,
+                    dot < top + 20 ? dot + 18 : dot - 8,
                     Anchor.START,
                     12.5,
                     Face.MONO_BOLD,
                     Role.INK,
                     Origin.of(a.swr()));
         });
-    }
-
-    /** The least of 1, 2, 5, 10, … that leaves no more ticks than there is room for. */
-    private static double tickStep(double span, double most) {
-        double decade = Math.pow(10, Math.floor(Math.log10(span / most)));
-        for (double k : new double[] {1, 2, 5}) {
-            if (span / (k * decade) <= most) {
-                return k * decade;
-            }
-        }
-        return 10 * decade;
     }
 
     private void cutList(double left) {
@@ -224,14 +215,16 @@ final class ShapePicture {
                 Face.TEXT,
                 Role.SLATE,
                 Origin.Plain.NAME);
-        int columns = 3;
-        int perColumn = (cuts.size() + columns - 1) / columns;
         double room = pen.width() - 10 - left;
-        double row = Math.min(19, (pen.height() - y - 12) / perColumn);
-        for (int i = 0; i < cuts.size(); i++) {
+        int columns = room > 3 * COLUMN ? 3 : 2;
+        int rows =
+                Math.max(1, Math.min((cuts.size() + columns - 1) / columns, (int) ((pen.height() - y - 22) / ROW) + 1));
+        // Where not all fit, those around the chosen one are shown; the printed list has all.
+        int first = Math.max(0, Math.min(ShapeBench.picked(s) - columns * rows / 2, cuts.size() - columns * rows));
+        for (int i = first; i < Math.min(cuts.size(), first + columns * rows); i++) {
             YagiShape.Cut cut = cuts.get(i);
-            double x = left + (i / perColumn) * room / columns;
-            double rowY = y + 20 + (i % perColumn) * row;
+            double x = left + (i - first) / rows * room / columns;
+            double rowY = y + 20 + (i - first) % rows * ROW;
             String name = i == 1 ? "drv." : cut.name();
             boolean picked = i == ShapeBench.picked(s);
             pen.text(name, x, rowY, Anchor.START, 12, picked ? Face.BOLD : Face.TEXT, Role.INK, Origin.Plain.NAME);

@@ -25,8 +25,6 @@ import veldline.quantity.NumberText;
  * folded, and what is folded away is printed.
  */
 public final class LinePicture {
-    private static final double RIGHT_PANEL = 168;
-    private static final double LEFT = 36;
     /** A column that does not hold the longest names. */
     private static final double NARROW = 100;
 
@@ -35,6 +33,7 @@ public final class LinePicture {
     private final Optional<Double> measured;
     private final String chosen;
     private final double width;
+    private final LineColumns columns;
     private final LineScale scale;
     private final Pen pen;
 
@@ -50,6 +49,7 @@ public final class LinePicture {
         this.measured = measured;
         this.chosen = chosen;
         this.width = width;
+        this.columns = new LineColumns(line, width);
         this.scale = LineScale.of(line, height);
         this.pen = Picture.pen(width, height);
     }
@@ -70,21 +70,15 @@ public final class LinePicture {
     }
 
     private double column(int i) {
-        // The path takes the room of two.
-        double unit = (width - RIGHT_PANEL - LEFT) / (line.stops().size() + 1.0);
-        double at = LEFT;
-        for (int k = 0; k < i; k++) {
-            at += k == line.path() ? 2 * unit : unit;
-        }
-        return at;
+        return columns.from(i);
     }
 
     private double columnWidth(int i) {
-        return column(i + 1) - column(i);
+        return columns.width(i);
     }
 
     private double middle(int i) {
-        return column(i) + columnWidth(i) / 2;
+        return columns.middle(i);
     }
 
     private boolean near(int i) {
@@ -94,7 +88,7 @@ public final class LinePicture {
     private Picture draw() {
         tint();
         axis();
-        limits();
+        new LineLimits(line, columns, scale, pen).draw();
         former.filter(f ->
                         f.stops().size() == line.stops().size() && f.brokenAt().isEmpty())
                 .ifPresent(f -> pen.path(points(f, 0, f.stops().size() - 1), Role.EDGE, 1.2, Dash.SOLID));
@@ -128,46 +122,6 @@ public final class LinePicture {
         }
         pen.line(34, scale.nearY(top) - 6, 34, scale.nearY(top - 10) + 18, Role.EDGE, 1);
         pen.text("dBm", 8, scale.nearY(top - 10) + 32, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
-    }
-
-    private void limits() {
-        int antenna = line.nearAntenna();
-        line.mostEirp().filter(m -> m > -50).ifPresent(most -> {
-            double y = scale.nearY(most);
-            double from = column(antenna) - 30;
-            double to = column(antenna) + columnWidth(antenna) + 8;
-            pen.hatched(from, y - 7, to - from, 7, Role.THRIFT, Hatch.DIAGONAL);
-            pen.line(from, y, to, y, Role.THRIFT, 2);
-            pen.text(
-                    NumberText.shown(most, 1) + (low() ? " at most" : " most you may radiate"),
-                    to + 6,
-                    y + 1,
-                    Anchor.START,
-                    12,
-                    Face.TEXT,
-                    Role.SLATE,
-                    Origin.Plain.TYPED);
-        });
-        double left = column(line.path()) + columnWidth(line.path()) * 0.78;
-        double right = width - RIGHT_PANEL;
-        double floor = scale.farY(line.floor());
-        pen.hatched(left, floor, right - left, pen.height() - 1 - floor, Role.THRIFT, Hatch.DIAGONAL);
-        pen.line(left, floor, right, floor, Role.THRIFT, 2);
-        String words = "floor " + NumberText.shown(line.floor(), 1) + " dBm: radio goes deaf";
-        double textY = Math.min(floor + 15, pen.height() - 5);
-        pen.box(left + 4, textY - 12, 6.3 * words.length() + 4, 15, Role.PAPER);
-        pen.text(words, left + 8, textY, Anchor.START, 12, Face.TEXT, Role.INK, Origin.Plain.TYPED);
-        double wish = scale.farY(line.wish());
-        pen.line(left, wish, right, wish, Role.EDGE, 1.4, Dash.DOTTED);
-        pen.text(
-                "wanted " + NumberText.shown(line.wish(), 1),
-                middle(line.path() + 1) + 10,
-                wish + 14,
-                Anchor.START,
-                12,
-                Face.TEXT,
-                Role.SLATE,
-                Origin.Plain.TYPED);
     }
 
     /** Corner points of the stroke over a range of stops. */
@@ -375,7 +329,7 @@ public final class LinePicture {
         if (line.brokenAt().isPresent()) {
             return;
         }
-        double x = width - RIGHT_PANEL - 16;
+        double x = width - LineColumns.PANEL - 16;
         double level =
                 scale.farY(line.stops().get(line.stops().size() - 1).level().value());
         double floor = scale.farY(line.floor());

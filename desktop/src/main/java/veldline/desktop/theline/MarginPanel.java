@@ -116,6 +116,9 @@ public final class MarginPanel {
                 Face.TEXT,
                 Role.SLATE,
                 Origin.of(a.line().margin()));
+        if (pen.height() < LOW) {
+            return pen.done();
+        }
         pen.text("once joined properly", 0, 144, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
         return pen.done();
     }

@@ -1,0 +1,92 @@
+package veldline.desktop.theline;
+
+import java.util.stream.Stream;
+import veldline.explain.Origin;
+import veldline.link.LevelLine;
+import veldline.link.LevelLine.Stop;
+import veldline.picture.Mark.Anchor;
+import veldline.picture.Mark.At;
+import veldline.picture.Mark.Dash;
+import veldline.picture.Mark.Face;
+import veldline.picture.Mark.Hatch;
+import veldline.picture.Pen;
+import veldline.picture.Role;
+import veldline.quantity.NumberText;
+
+/** Limits that live on the line: most that may be radiated, the floor under the receiver, and what is wanted. */
+final class LineLimits {
+    private final LevelLine line;
+    private final LineColumns columns;
+    private final LineScale scale;
+    private final Pen pen;
+
+    LineLimits(LevelLine line, LineColumns columns, LineScale scale, Pen pen) {
+        this.line = line;
+        this.columns = columns;
+        this.scale = scale;
+        this.pen = pen;
+    }
+
+    void draw() {
+        most();
+        floorAndWish();
+    }
+
+    private void most() {
+        int antenna = line.nearAntenna();
+        line.mostEirp().filter(m -> m > -50).ifPresent(most -> {
+            double y = scale.nearY(most);
+            double from = columns.from(antenna) - 30;
+            double to = columns.from(antenna) + columns.width(antenna) + 8;
+            pen.hatched(from, y - 7, to - from, 7, Role.THRIFT, Hatch.DIAGONAL);
+            pen.line(from, y, to, y, Role.THRIFT, 2);
+            pen.text(
+                    NumberText.shown(most, 1) + (LineScale.low(pen.height()) ? " at most" : " most you may radiate"),
+                    to + 6,
+                    y + 1,
+                    Anchor.START,
+                    12,
+                    Face.TEXT,
+                    Role.SLATE,
+                    Origin.Plain.TYPED);
+        });
+    }
+
+    private void floorAndWish() {
+        double left = columns.from(line.path()) + columns.width(line.path()) * 0.78;
+        double right = columns.right();
+        double floor = scale.farY(line.floor());
+        pen.hatched(left, floor, right - left, pen.height() - 1 - floor, Role.THRIFT, Hatch.DIAGONAL);
+        pen.line(left, floor, right, floor, Role.THRIFT, 2);
+        String words = "floor " + NumberText.shown(line.floor(), 1) + " dBm: radio goes deaf";
+        double textY = Math.min(floor + 15, pen.height() - 5);
+        pen.box(left + 4, textY - 12, 6.3 * words.length() + 4, 15, Role.PAPER);
+        pen.text(words, left + 8, textY, Anchor.START, 12, Face.TEXT, Role.INK, Origin.Plain.TYPED);
+        double wish = scale.farY(line.wish());
+        pen.line(left, wish, right, wish, Role.EDGE, 1.4, Dash.DOTTED);
+        String wanted = "wanted " + NumberText.shown(line.wish(), 1);
+        double after = columns.middle(line.path() + 1) + 10;
+        At at = Stream.of(
+                        new At(after, wish + 14),
+                        new At(after, wish - 5),
+                        new At(left + 2, wish - 5),
+                        new At(left + 2, wish + 14))
+                .filter(a -> clearOfLevels(a, 6.2 * wanted.length()))
+                .findFirst()
+                .orElse(new At(after, wish + 14));
+        pen.text(wanted, at.x(), at.y(), Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.TYPED);
+    }
+
+    /** Whether a text so wide keeps clear of the numbers on the far part of the line. */
+    private boolean clearOfLevels(At at, double wide) {
+        for (int i = line.path() + 1; i < line.stops().size(); i++) {
+            Stop s = line.stops().get(i);
+            double y = Math.min(scale.farY(s.level().value()), scale.farY(s.before())) - 10;
+            boolean beside = at.x() + wide < columns.middle(i) - 32 || at.x() > columns.middle(i) + 32;
+            if (!beside && Math.abs(y - at.y()) < 15) {
+                return false;
+            }
+        }
+        return true;
+    }
+}

@@ -1,0 +1,117 @@
+package veldline.desktop.bench;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.DynamicTest;
+import org.junit.jupiter.api.TestFactory;
+import veldline.antenna.YagiChange;
+import veldline.antenna.YagiShape;
+import veldline.assess.Assessment;
+import veldline.assess.Assessor;
+import veldline.assess.Stage;
+import veldline.assess.Step;
+import veldline.demo.TernholmSands;
+import veldline.desktop.theline.LinePicture;
+import veldline.desktop.theline.MarginPanel;
+import veldline.feed.Drawer;
+import veldline.feed.FeedChange;
+import veldline.job.Job;
+import veldline.job.JobChange;
+import veldline.link.BriefChange;
+import veldline.picture.Picture;
+import veldline.prove.ProvePlan;
+import veldline.quantity.Quantity;
+import veldline.quantity.Unit;
+import veldline.study.Candidates;
+import veldline.study.Progress;
+
+/** In every picture each text has room of its own, whatever the job and the size of the window. */
+class RoomTest {
+    private static final Job JOB = TernholmSands.nestCamera();
+    private static final Assessor ASSESSOR = new Assessor();
+    private static final Map<String, Job> JOBS = new TreeMap<>(Map.of(
+            "the sample",
+            JOB,
+            "two elements",
+            yagi(new YagiChange.Count(2.437e9, 2)),
+            "twenty elements",
+            yagi(new YagiChange.Count(2.437e9, 20)),
+            "a folded dipole",
+            yagi(new YagiChange.FeedKind(YagiShape.Feed.FOLDED)),
+            "a wrong joint",
+            new JobChange.OfRun(true, new FeedChange.Replace(0, Drawer.part("a-sman-nj"))).applyTo(JOB),
+            "nothing recorded",
+            JOB.withProve(new ProvePlan(
+                    List.of(),
+                    -1,
+                    -1,
+                    ProvePlan.LineUp.TIDE,
+                    JOB.prove().skip(),
+                    JOB.prove().step(),
+                    JOB.prove().confidence())),
+            "150 MHz",
+            new JobChange.OfBrief(new BriefChange.Frequency(Quantity.of("150.1", Unit.MHZ))).applyTo(JOB)));
+
+    private static Job yagi(YagiChange change) {
+        return new JobChange.OfYagi(change).applyTo(JOB);
+    }
+
+    private static Showing showing(Job job) {
+        Assessment a = ASSESSOR.assess(job);
+        return new Showing(
+                a,
+                "near-part-0",
+                Map.of(),
+                new Stage.Fresh<>(Candidates.of(a, Progress.NONE)),
+                Optional.empty(),
+                false);
+    }
+
+    @TestFactory
+    Stream<DynamicTest> noTextRunsIntoAnother() {
+        return JOBS.entrySet().stream().flatMap(e -> {
+            Showing s = showing(e.getValue());
+            return Stream.of(Step.values())
+                    .flatMap(step -> Stream.of(new double[][] {{704, 500}, {620, 480}, {1260, 780}})
+                            .map(size -> DynamicTest.dynamicTest(
+                                    e.getKey() + ", " + step.title() + " at " + (int) size[0],
+                                    () -> isRoomy(Benches.of(step).centre(s, size[0], size[1])))));
+        });
+    }
+
+    @TestFactory
+    Stream<DynamicTest> theLineHasRoomForItsNames() {
+        return JOBS.entrySet().stream()
+                .flatMap(e -> Stream.of(new double[][] {{1280, 190}, {1024, 132}, {853, 132}, {1920, 240}})
+                        .map(size -> DynamicTest.dynamicTest(
+                                e.getKey() + ", " + (int) size[0] + " by " + (int) size[1],
+                                () -> isRoomy(LinePicture.of(
+                                        ASSESSOR.assess(e.getValue()).line(),
+                                        Optional.empty(),
+                                        Optional.empty(),
+                                        "near-antenna",
+                                        size[0],
+                                        size[1])))));
+    }
+
+    @TestFactory
+    Stream<DynamicTest> theMarginHasRoom() {
+        return JOBS.entrySet().stream()
+                .flatMap(e -> Stream.of(132.0, 190.0)
+                        .map(height -> DynamicTest.dynamicTest(e.getKey() + ", " + height, () -> {
+                            Assessment a = ASSESSOR.assess(e.getValue());
+                            isRoomy(MarginPanel.of(a, Optional.empty(), Optional.of(1.2), 140, height));
+                            isRoomy(MarginPanel.of(a, a.prove().value(), Optional.empty(), 140, height));
+                        })));
+    }
+
+    private static void isRoomy(Picture p) {
+        assertThat(Measured.collisions(p)).as("texts that run into each other").isEmpty();
+        assertThat(Measured.outside(p)).as("texts that leave the picture").isEmpty();
+    }
+}
