@@ -89,7 +89,23 @@ public final class YagiDrawing {
             order.add(0, order.remove(picked));
         }
         order.forEach(i -> element(pen, i, base, lengths, names, distances));
+        IntStream.range(0, yagi.elements().size()).forEach(i -> zone(pen, i));
         scaleBar(pen);
+    }
+
+    /** Zones stand in the order of the elements, which is the order they are walked in. */
+    private void zone(Pen pen, int i) {
+        YagiShape.Element e = yagi.elements().get(i);
+        double x = x(e.position().value());
+        double half = e.length().value() / 2 * acrossPerMetre();
+        String mm = NumberText.shown(e.length().value() * 1000, 1);
+        pen.zone(
+                "element:" + i,
+                x - 11,
+                MIDDLE - half - 8,
+                22,
+                2 * half + 16,
+                "element " + YagiShape.nameOf(i) + ", " + mm + " mm; drag along the boom or across it");
     }
 
     private void element(Pen pen, int i, double base, Shelf lengths, Shelf names, Shelf distances) {
@@ -135,13 +151,6 @@ public final class YagiDrawing {
         if (chosen) {
             tag(pen, mm);
         }
-        pen.zone(
-                "element:" + i,
-                x - 11,
-                MIDDLE - half - 8,
-                22,
-                2 * half + 16,
-                "element " + YagiShape.nameOf(i) + ", " + mm + " mm; drag along the boom or across it");
     }
 
     /** Rows of labels: each goes on the first row where it touches no other, or is left out. */

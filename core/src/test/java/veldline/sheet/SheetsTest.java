@@ -1,0 +1,194 @@
+package veldline.sheet;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+import veldline.antenna.YagiChange;
+import veldline.antenna.YagiShape;
+import veldline.assess.Assessment;
+import veldline.assess.Assessor;
+import veldline.assess.Step;
+import veldline.demo.TernholmSands;
+import veldline.explain.Caution;
+import veldline.job.Job;
+import veldline.job.JobChange;
+import veldline.link.BriefChange;
+import veldline.picture.Mark;
+import veldline.picture.Picture;
+import veldline.picture.Role;
+import veldline.quantity.NumberText;
+import veldline.quantity.Quantity;
+import veldline.quantity.Unit;
+
+class SheetsTest {
+    private static final double UNITS_PER_MM = 96 / 25.4;
+    private static final Job JOB = TernholmSands.nestCamera();
+    private static final Assessment SAMPLE = new Assessor().assess(JOB);
+
+    private static Assessment with(JobChange... changes) {
+        Job job = JOB;
+        for (JobChange c : changes) {
+            job = c.applyTo(job);
+        }
+        return new Assessor().assess(job);
+    }
+
+    @ParameterizedTest
+    @EnumSource(Step.class)
+    void everyStepPrintsSomethingWithinTheMargins(Step step) {
+        for (Paper paper : Paper.values()) {
+            for (Picture page : Sheets.of(step).pages(SAMPLE, paper)) {
+                assertThat(page.width()).isEqualTo(paper.width());
+                assertThat(page.texts()).isNotEmpty().allSatisfy(t -> {
+                    assertThat(t.x()).isBetween(Paper.MARGIN - 1, paper.width() - Paper.MARGIN + 1);
+                    assertThat(t.y()).isBetween(Paper.MARGIN, paper.height() - Paper.MARGIN + 1);
+                });
+            }
+        }
+    }
+
+    @Test
+    void theCutListHasEveryElementInBothUnitsAndABoxForEach() {
+        Picture page = Sheets.of(Step.SHAPE).pages(SAMPLE, Paper.A4).get(0);
+        List<String> texts = page.texts().map(Mark.Text::text).toList();
+        List<YagiShape.Cut> cuts = JOB.yagi().cutList(JOB.brief().frequency().value());
+        for (YagiShape.Cut cut : cuts) {
+            assertThat(texts).contains(cut.name(), NumberText.shown(cut.cut() * 1000, 1));
+            assertThat(texts).contains(NumberText.shown(cut.distance() * 1000, 1));
+        }
+        assertThat(boxes(page))
+                .hasSize(cuts.size() + Sheets.of(Step.SHAPE).cautions().size());
+        assertThat(texts).contains("14.9 dBi straight ahead");
+    }
+
+    private static List<Mark.Stroke> boxes(Picture page) {
+        return page.marks().stream()
+                .filter(Mark.Stroke.class::isInstance)
+                .map(Mark.Stroke.class::cast)
+                .filter(s -> s.closed() && width(s) == 15)
+                .toList();
+    }
+
+    private static double width(Mark.Stroke s) {
+        return s.points().get(1).x() - s.points().get(0).x();
+    }
+
+    @Test
+    void theCheckBarIsFiftyMillimetresLong() {
+        for (Picture page : Sheets.of(Step.SHAPE).pages(SAMPLE, Paper.LETTER)) {
+            assertThat(page.marks().stream()
+                            .filter(Mark.Stroke.class::isInstance)
+                            .map(Mark.Stroke.class::cast)
+                            .filter(s -> !s.closed() && Math.abs(width(s) - 50 * UNITS_PER_MM) < 0.01))
+                    .hasSize(1);
+        }
+    }
+
+    @Test
+    void elementsAreDrawnAtTrueSizeWhereTheyFit() {
+        Picture page = Sheets.of(Step.SHAPE).pages(SAMPLE, Paper.A4).get(1);
+        List<Double> bars = page.marks().stream()
+                .filter(Mark.Stroke.class::isInstance)
+                .map(Mark.Stroke.class::cast)
+                .filter(Mark.Stroke::closed)
+                .map(s -> width(s) / UNITS_PER_MM)
+                .toList();
+        List<YagiShape.Cut> cuts = JOB.yagi().cutList(JOB.brief().frequency().value());
+        assertThat(bars).hasSize(cuts.size());
+        for (int i = 0; i < cuts.size(); i++) {
+            assertThat(bars.get(i)).isCloseTo(cuts.get(i).cut() * 1000, within(0.001));
+        }
+        Assessment long150 = with(
+                new JobChange.OfBrief(new BriefChange.Frequency(Quantity.of("150.1", Unit.MHZ))),
+                new JobChange.OfYagi(new YagiChange.Count(150.1e6, 3)));
+        assertThat(Sheets.of(Step.SHAPE).pages(long150, Paper.A4))
+                .as("a metre does not fit")
+                .hasSize(1);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"2, A4", "11, A4", "20, A4", "20, LETTER"})
+    void howeverManyElementsListAndCautionsStayOverTheFoot(int count, Paper paper) {
+        Picture page = Sheets.of(Step.SHAPE)
+                .pages(with(new JobChange.OfYagi(new YagiChange.Count(2.437e9, count))), paper)
+                .get(0);
+        double foot = paper.height() - Paper.MARGIN - 28;
+        List<Mark.Text> body = page.texts()
+                .filter(t -> !t.text().startsWith("50 mm.") && !t.text().startsWith("Veldline"))
+                .toList();
+        assertThat(body).allMatch(t -> t.y() < foot);
+        List<Double> rows = page.texts()
+                .filter(t -> t.face() == Mark.Face.MONO_BOLD && t.size() == 14)
+                .map(Mark.Text::y)
+                .sorted()
+                .toList();
+        assertThat(rows).hasSize(count);
+        for (int i = 1; i < rows.size(); i++) {
+            assertThat(rows.get(i) - rows.get(i - 1)).as("rows stand apart").isGreaterThan(13);
+        }
+    }
+
+    @Test
+    void theRaisingSheetSaysWhereToPointAndWhatToKeepClearOf() {
+        List<String> texts = Sheets.of(Step.RAISE)
+                .pages(SAMPLE, Paper.A4)
+                .get(0)
+                .texts()
+                .map(Mark.Text::text)
+                .toList();
+        assertThat(texts)
+                .contains(
+                        SAMPLE.raise().nearBearing().shown(),
+                        SAMPLE.raise().farTilt().shown(),
+                        SAMPLE.raise().clearOfLines().shown(),
+                        SAMPLE.raise().exposure().shown());
+        for (Caution c : Sheets.of(Step.RAISE).cautions()) {
+            assertThat(texts).contains(c.hazard());
+        }
+    }
+
+    @Test
+    void aSheetWaitsForWhatMustBeTicked() {
+        Job fresh = JOB.withRaise(JOB.raise().withTicked(Set.of()));
+        assertThat(Sheets.of(Step.SHAPE).unticked(fresh))
+                .extracting(Caution::id)
+                .containsExactly("solder");
+        assertThat(Sheets.of(Step.RAISE).unticked(fresh))
+                .extracting(Caution::id)
+                .containsExactlyInAnyOrder("lines", "height", "lightning", "exposure");
+        assertThat(Sheets.of(Step.RAISE).unticked(JOB)).isEmpty();
+        assertThat(Sheets.of(Step.RAISE).unticked(fresh.withRaise(fresh.raise().ticking("lines", true))))
+                .hasSize(3);
+    }
+
+    @Test
+    void onlyInkIsUsed() {
+        for (Step step : List.of(Step.RAISE)) {
+            for (Picture page : Sheets.of(step).pages(SAMPLE, Paper.A4)) {
+                assertThat(page.texts()).allMatch(t -> t.role() == Role.INK);
+            }
+        }
+    }
+
+    @Test
+    void paperHasItsStandardSize() {
+        assertThat(Paper.A4.width() / UNITS_PER_MM).isCloseTo(210, within(1e-9));
+        assertThat(Paper.A4.height() / UNITS_PER_MM).isCloseTo(297, within(1e-9));
+        assertThat(Paper.LETTER.width() / 96).isEqualTo(8.5);
+        assertThat(Paper.A4.other().other()).isEqualTo(Paper.A4);
+    }
+
+    @Test
+    void wordsAreWrappedWithoutLosingAny() {
+        String text = SAMPLE.antenna().value().orElseThrow().gain().trust();
+        List<String> lines = Page.wrapped(text, 40);
+        assertThat(lines).allMatch(l -> l.length() <= 40);
+        assertThat(String.join(" ", lines)).isEqualTo(text);
+    }
+}
