@@ -80,7 +80,10 @@ public final class EditTimer extends Application {
             new AnimationTimer() {
                 @Override
                 public void handle(long now) {
-                    var a = work.showing().orElseThrow().assessment();
+                    if (work.showing().isEmpty()) {
+                        return;
+                    }
+                    var a = work.showing().get().assessment();
                     if (a.job() != work.desk().job()) {
                         return;
                     }
