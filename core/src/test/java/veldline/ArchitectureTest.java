@@ -30,6 +30,7 @@ class ArchitectureTest {
             "link",
             "measure",
             "raise",
+            "calc",
             "prove",
             "job",
             "assess",

@@ -10,7 +10,7 @@ import veldline.explain.Program;
         description = "Veldline from a shell.",
         mixinStandardHelpOptions = true,
         version = Program.NAME,
-        subcommands = {Solve.class})
+        subcommands = {Solve.class, Calc.class})
 public final class Main {
     private Main() {}
 

@@ -45,6 +45,31 @@ public final class AxialHelix implements Family {
                         * Math.pow(Math.tan(Math.toRadians(12.5)) / Math.tan(p), Math.sqrt(turns) / 2));
     }
 
+    /**
+     * Gain by the textbook, a ceiling that turns never reach: 15, or in its later form 12, times C²·N·S (Kraus).
+     *
+     * @param factor 15 or 12
+     */
+    public static double textbookGainDbi(double factor, double turns, double circumference, double pitch) {
+        double spacing = circumference * Math.tan(Math.toRadians(pitch));
+        return 10 * Math.log10(factor * circumference * circumference * turns * spacing);
+    }
+
+    /** Width to half power by the textbook, degrees (Kraus, Antennas, 2nd ed., §7.3). */
+    public static double textbookWidth(double turns, double circumference, double pitch) {
+        return 52 / (circumference * Math.sqrt(turns * circumference * Math.tan(Math.toRadians(pitch))));
+    }
+
+    /** Width to half power by the measured fit, degrees (King and Wong, IEEE Trans. AP-28 (1980)). */
+    public static double fittedWidth(double turns, double circumference, double pitch) {
+        double tan = Math.tan(Math.toRadians(pitch));
+        double spacing = circumference * tan;
+        return 61.5
+                * Math.pow(2 * turns / (turns + 5), 0.6)
+                / (Math.pow(circumference, Math.sqrt(turns) / 4) * Math.pow(turns * spacing, 0.7))
+                * Math.pow(tan / Math.tan(Math.toRadians(12.5)), Math.sqrt(turns) / 4);
+    }
+
     @Override
     public Shaped shape(Wish wish) {
         double wave = C / wish.frequency();

@@ -47,6 +47,18 @@ public record LNetwork(boolean shuntAtLoad, double series, double shunt) {
         return parallel(load.add(series), shunt);
     }
 
+    /** The share of the power that goes in which reaches the load, with parts that have resistance. */
+    public double throughput(Complex load, Complex seriesPart, Complex shuntPart) {
+        Complex atShunt = shuntAtLoad ? load : load.add(seriesPart);
+        double branch = atShunt.reciprocal().getReal();
+        double shared = branch / (branch + shuntPart.reciprocal().getReal());
+        if (shuntAtLoad) {
+            double behind = parallel(load, shuntPart).getReal();
+            return shared * behind / (behind + seriesPart.getReal());
+        }
+        return shared * load.getReal() / (load.getReal() + seriesPart.getReal());
+    }
+
     static Complex parallel(Complex a, Complex b) {
         return a.multiply(b).divide(a.add(b));
     }

@@ -8,7 +8,7 @@ import veldline.explain.Worked;
  * A limit on power at the antenna's connector, to be lowered when the antenna gains more than a threshold: by a decibel
  * for each decibel over it, or for a fixed link between two points by one for every three.
  */
-record ConductedTrade(
+public record ConductedTrade(
         String id,
         String title,
         String jurisdiction,
@@ -26,7 +26,7 @@ record ConductedTrade(
             "As the rule says; the three-for-one trade is for one fixed far end only");
 
     /** Power allowed at the antenna's connector, dBm. */
-    static double conducted(double limit, double threshold, double gainPerPower, double gain) {
+    public static double conducted(double limit, double threshold, double gainPerPower, double gain) {
         return limit - Math.max(0, gain - threshold) / gainPerPower;
     }
 

@@ -32,8 +32,17 @@ public final class Exposure {
 
     /** Metres, for an EIRP in dBm sent all the time. */
     public static double distance(double eirpDbm, double frequency) {
+        return distance(eirpDbm, frequency, GROUND_FACTOR);
+    }
+
+    /**
+     * The same with another factor for what the ground adds.
+     *
+     * @param fieldFactor by how much reflections raise the field: 1 in free space, 1.6 or 2 over ground
+     */
+    public static double distance(double eirpDbm, double frequency, double fieldFactor) {
         double watts = Math.pow(10, (eirpDbm - 30) / 10);
-        return GROUND_FACTOR * Math.sqrt(watts / (4 * Math.PI * publicLevel(frequency)));
+        return fieldFactor * Math.sqrt(watts / (4 * Math.PI * publicLevel(frequency)));
     }
 
     public static Worked worked(Worked eirp, double frequency) {

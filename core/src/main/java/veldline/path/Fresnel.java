@@ -13,6 +13,8 @@ public final class Fresnel {
             "ITU-R P.526-15 §2, eq. 2 at d₁ = d₂",
             "A property of the geometry, exact where it is small against the distance");
 
+    private static final double EARTH_RADIUS = 6_371_000;
+
     private Fresnel() {}
 
     /**
@@ -22,6 +24,15 @@ public final class Fresnel {
      */
     public static double radius(int zone, double d1, double d2, double wavelength) {
         return Math.sqrt(zone * wavelength * d1 * d2 / (d1 + d2));
+    }
+
+    /**
+     * How high the earth stands over the chord between the ends.
+     *
+     * @param k factor of the earth's radius, 4/3 on most days
+     */
+    public static double earthBulge(double d1, double d2, double k) {
+        return d1 * d2 / (2 * k * EARTH_RADIUS);
     }
 
     public static Worked halfWay(double distance, double frequency) {

@@ -29,6 +29,45 @@ public record Geodesic(double distance, double bearing, double back) {
         return new Geodesic(d.s12, turn(d.azi1), turn(d.azi2 + 180));
     }
 
+    /**
+     * What a surveyor's level would see, without any bending of rays.
+     *
+     * @param distance straight, metres
+     * @param elevation over the horizontal at the first place, degrees
+     */
+    public record Sight(double distance, double elevation) {}
+
+    /** From one place to another, heights in metres over the ellipsoid. */
+    public static Sight sight(double lat1, double lon1, double h1, double lat2, double lon2, double h2) {
+        check(lat1, lon1);
+        check(lat2, lon2);
+        double[] to = earthCentred(lat2, lon2, h2);
+        double[] from = earthCentred(lat1, lon1, h1);
+        double phi = Math.toRadians(lat1);
+        double lambda = Math.toRadians(lon1);
+        double[] up = {Math.cos(phi) * Math.cos(lambda), Math.cos(phi) * Math.sin(lambda), Math.sin(phi)};
+        double square = 0;
+        double rise = 0;
+        for (int i = 0; i < 3; i++) {
+            double way = to[i] - from[i];
+            square += way * way;
+            rise += way * up[i];
+        }
+        double distance = Math.sqrt(square);
+        return new Sight(distance, distance > 0 ? Math.toDegrees(Math.asin(rise / distance)) : 0);
+    }
+
+    private static double[] earthCentred(double lat, double lon, double h) {
+        double f = net.sf.geographiclib.Geodesic.WGS84.Flattening();
+        double e2 = f * (2 - f);
+        double sine = Math.sin(Math.toRadians(lat));
+        double n = net.sf.geographiclib.Geodesic.WGS84.EquatorialRadius() / Math.sqrt(1 - e2 * sine * sine);
+        double flat = (n + h) * Math.cos(Math.toRadians(lat));
+        return new double[] {
+            flat * Math.cos(Math.toRadians(lon)), flat * Math.sin(Math.toRadians(lon)), (n * (1 - e2) + h) * sine
+        };
+    }
+
     private static void check(double lat, double lon) {
         if (!(Math.abs(lat) <= 90) || !(Math.abs(lon) <= 180)) {
             throw new IllegalArgumentException("Latitude " + lat + " and longitude " + lon

@@ -25,9 +25,26 @@ public record TwoRay(double frequency, double distance, Surface surface, boolean
     /** Level relative to free space in dB, with antennas at heights over the reflecting surface in metres. */
     public double bounceDb(double h1, double h2) {
         Rays r = rays(h1, h2);
-        double angle = r.phase - 2 * Math.PI * r.detourWaves;
-        double re = 1 + r.share * r.size * Math.cos(angle);
-        double im = r.share * r.size * Math.sin(angle);
+        return sum(r.share * r.size, r.phase - 2 * Math.PI * r.detourWaves);
+    }
+
+    /**
+     * The same for a given reflection.
+     *
+     * @param reflection complex, time factor exp(+jωt)
+     * @param direct length of the direct ray, metres
+     * @param bounced length of the other, metres
+     * @param wavelength metres
+     */
+    public static double levelDb(Complex reflection, double direct, double bounced, double wavelength) {
+        return sum(
+                reflection.norm() * direct / bounced,
+                reflection.getArgument() - 2 * Math.PI * (bounced - direct) / wavelength);
+    }
+
+    private static double sum(double size, double angle) {
+        double re = 1 + size * Math.cos(angle);
+        double im = size * Math.sin(angle);
         return 10 * Math.log10(re * re + im * im);
     }
 

@@ -12,6 +12,7 @@ public enum Unit {
     MM("mm", Dimension.LENGTH, 1e-3),
     CM("cm", Dimension.LENGTH, 1e-2),
     KM("km", Dimension.LENGTH, 1e3),
+    NMI("nmi", Dimension.LENGTH, 1852, "NM", "nautical miles"),
     IN("in", Dimension.LENGTH, 0.0254, "\"", "inch", "inches"),
     FT("ft", Dimension.LENGTH, 0.3048, "'", "feet", "foot"),
     MI("mi", Dimension.LENGTH, 1609.344, "mile", "miles"),
@@ -95,7 +96,7 @@ public enum Unit {
      * The unit a person means. Case only matters where it tells two units of one dimension apart, so "mhz" is
      * megahertz.
      */
-    static Optional<Unit> named(String name) {
+    public static Optional<Unit> named(String name) {
         String asked = name.strip();
         return Arrays.stream(values())
                 .filter(u -> u.symbol.equals(asked) || u.otherNames.contains(asked))

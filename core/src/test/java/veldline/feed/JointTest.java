@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import veldline.explain.Finding;
 
@@ -106,5 +107,17 @@ class JointTest {
     void theDrawerHoldsFortyPartsEachOnce() {
         assertThat(Drawer.parts()).hasSizeGreaterThanOrEqualTo(40);
         assertThat(Drawer.parts().stream().map(FeedPart::id)).doesNotHaveDuplicates();
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "INSIDE, PIN, SMA plug",
+        "OUTSIDE, SOCKET, SMA jack",
+        "INSIDE, SOCKET, RP-SMA plug",
+        "OUTSIDE, PIN, RP-SMA jack"
+    })
+    void tradeNamesFollowFromTheTwoFacts(Connector.Thread thread, Connector.Contact contact, String name) {
+        assertThat(new Connector(Connector.Series.SMA, thread, contact, 50).tradeName())
+                .isEqualTo(name);
     }
 }

@@ -40,19 +40,19 @@ final class WorkedBox extends VBox {
     void show(Worked worked) {
         Font text = Faces.font(Face.TEXT, 12.5);
         Font signs = Font.font("DejaVu Sans Mono", 12);
-        set(words, worked.words(), text);
-        set(formula, String.join("\n", worked.formulaLines()), signs);
-        set(inputs, String.join("\n", worked.inputLines()), text);
-        set(standing, worked.standing(), text);
+        set(words, worked.words(), text, ROOM);
+        set(formula, String.join("\n", worked.formulaLines()), signs, ROOM - 12);
+        set(inputs, String.join("\n", worked.inputLines()), text, ROOM);
+        set(standing, worked.standing(), text, ROOM);
         NumberTag.on(this, Origin.of(worked));
     }
 
     /** A text area does not know its own height, so its text is measured. */
-    private static void set(TextArea area, String text, Font font) {
+    private static void set(TextArea area, String text, Font font, double room) {
         area.setText(text);
         Text measure = new Text(text);
         measure.setFont(font);
-        measure.setWrappingWidth(ROOM);
+        measure.setWrappingWidth(room);
         double height = Math.ceil(measure.getLayoutBounds().getHeight()) + INSETS;
         area.setMinHeight(height);
         area.setPrefHeight(height);

@@ -1,6 +1,7 @@
 package veldline.desktop.prove;
 
 import java.util.ArrayList;
+import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.DoubleStream;
@@ -49,7 +50,7 @@ final class ProvePicture {
                 Role.INK,
                 Origin.Plain.TYPED);
         pen.text(
-                "12-minute means with lowest and highest; left and right walk the recordings",
+                "12-minute means, lowest to highest; bars under the floor are silence",
                 196,
                 22,
                 Anchor.START,
@@ -146,8 +147,8 @@ final class ProvePicture {
                     Role.SLATE,
                     Origin.Plain.TYPED);
         }
-        strip(b, x, y, Role.LICHEN, Hatch.HORIZONTAL);
-        strip(a, x, y, Role.MUSSEL, Hatch.UPRIGHT);
+        strip(b, x, y, floor, Role.LICHEN, Hatch.HORIZONTAL);
+        strip(a, x, y, floor, Role.MUSSEL, Hatch.UPRIGHT);
         median("After", p.medianAfter(), y, right, -8);
         median("Before", p.medianBefore(), y, right, 14);
         tide(p, x, bottom);
@@ -162,40 +163,44 @@ final class ProvePicture {
         pen.line(right + 62, at + dy + 3, right + 108, at + dy + 3, Role.INK, 1);
     }
 
-    private void strip(Series series, Axis x, Axis y, Role role, Hatch hatch) {
+    /** Means with lowest and highest, broken where nothing was heard: no line is drawn through silence. */
+    private void strip(Series series, Axis x, Axis y, double floor, Role role, Hatch hatch) {
         List<At> mean = new ArrayList<>();
         List<At> over = new ArrayList<>();
         List<At> under = new ArrayList<>();
         double width = x.to() / BINS;
         for (int bin = 0; bin < BINS; bin++) {
             double from = bin * width;
-            double sum = 0;
-            int n = 0;
-            double lowest = 1e9;
-            double highest = -1e9;
-            for (Reading r : series.readings()) {
-                if (r.seconds() >= from
-                        && r.seconds() < from + width
-                        && r.levelDbm().isPresent()) {
-                    double v = r.levelDbm().get();
-                    sum += v;
-                    n++;
-                    lowest = Math.min(lowest, v);
-                    highest = Math.max(highest, v);
-                }
-            }
-            if (n > 0) {
+            List<Reading> within = series.readings().stream()
+                    .filter(r -> r.seconds() >= from && r.seconds() < from + width)
+                    .toList();
+            DoubleSummaryStatistics heard = within.stream()
+                    .flatMap(r -> r.levelDbm().stream())
+                    .mapToDouble(Double::doubleValue)
+                    .summaryStatistics();
+            if (heard.getCount() > 0) {
                 double px = x.at(from + width / 2);
-                mean.add(new At(px, y.clamped(sum / n)));
-                over.add(new At(px, y.clamped(highest)));
-                under.add(0, new At(px, y.clamped(lowest)));
+                mean.add(new At(px, y.clamped(heard.getAverage())));
+                over.add(new At(px, y.clamped(heard.getMax())));
+                under.add(0, new At(px, y.clamped(heard.getMin())));
+            } else if (!within.isEmpty()) {
+                run(mean, over, under, role, hatch);
+                pen.line(x.at(from) + 1, y.at(floor) + 4, x.at(from + width) - 1, y.at(floor) + 4, role, 3);
             }
         }
+        run(mean, over, under, role, hatch);
+    }
+
+    /** Draws one unbroken run of means and begins anew. */
+    private void run(List<At> mean, List<At> over, List<At> under, Role role, Hatch hatch) {
         if (mean.size() > 1) {
             over.addAll(under);
             pen.area(over, role, hatch);
             pen.path(mean, role, 3, Dash.SOLID);
         }
+        mean.clear();
+        over.clear();
+        under.clear();
     }
 
     private void tide(ProveFigures p, Axis x, double top) {
