@@ -21,11 +21,15 @@ import com.fasterxml.jackson.datatype.jdk8.Jdk8Module;
 import com.fasterxml.jackson.datatype.jsr310.JavaTimeModule;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.NoSuchFileException;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
+import java.util.ArrayList;
 import java.util.HexFormat;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import veldline.job.Job;
 import veldline.measure.Series;
 
@@ -81,13 +85,48 @@ public final class JobFile {
         }
     }
 
+    /**
+     * A job as far as it could be read.
+     *
+     * @param troubles what could not, one sentence each; empty when all of it could
+     */
+    public record Opened(Job job, List<String> troubles) {
+        public Opened {
+            troubles = List.copyOf(troubles);
+        }
+    }
+
     /** @throws FormatException naming the place, what stands there and what would be right */
     public static Job read(String json, Folder folder) throws FormatException {
+        return read(json, folder, Optional.empty());
+    }
+
+    /**
+     * Reads what can be read: a recording that is gone or was changed is left empty and told of, the rest stands.
+     *
+     * @throws FormatException when the job itself cannot be understood
+     */
+    public static Opened readWhatCanBe(String json, Folder folder) throws FormatException {
+        List<String> troubles = new ArrayList<>();
+        Job job = read(json, folder, Optional.of(troubles));
+        return new Opened(job, troubles);
+    }
+
+    private static Job read(String json, Folder folder, Optional<List<String>> troubles) throws FormatException {
         JsonMapper mapper = mapper(null, new JsonDeserializer<Series>() {
             @Override
             public Series deserialize(JsonParser in, DeserializationContext c) throws IOException {
                 JsonNode node = in.readValueAsTree();
-                return series(node.path("file").asText(), node.path("sha256").asText(), folder);
+                try {
+                    return series(
+                            node.path("file").asText(), node.path("sha256").asText(), folder);
+                } catch (IOException e) {
+                    if (troubles.isEmpty()) {
+                        throw e;
+                    }
+                    troubles.get().add(why(node.path("file").asText(), e));
+                    return new Series(List.of());
+                }
             }
         });
         try {
@@ -118,6 +157,10 @@ public final class JobFile {
         }
     }
 
+    private static String why(String file, IOException e) {
+        return e instanceof NoSuchFileException ? "the recording " + file + " is not there" : e.getMessage();
+    }
+
     private static Series series(String file, String sha, Folder folder) throws IOException {
         if (!file.matches("[A-Za-z0-9._-]+") || file.startsWith(".")) {
             throw new IOException("the recording “" + file + "” is not a plain file name");
@@ -125,6 +168,10 @@ public final class JobFile {
         String csv = folder.text(file);
         if (!sha256(csv).equals(sha)) {
             throw new IOException("the recording " + file + " was changed since it was made");
+        }
+        // A recording that was lost is kept as an empty one, so that what was said of it stays.
+        if (csv.lines().count() <= 1) {
+            return new Series(List.of());
         }
         try {
             return ReadingsCsv.read(csv).series();

@@ -25,13 +25,19 @@ import veldline.job.Job;
 public final class JobStore {
     private static final String ENDING = ".veldline.json";
 
-    private final Path file;
+    /** How many names are tried before giving up. */
+    private static final int NAMES = 100;
+
+    private Path file;
+    private Optional<String> known = Optional.empty();
+    private boolean damaged;
 
     public JobStore(Path file) {
         this.file = file.toAbsolutePath();
     }
 
-    public Path file() {
+    /** Where the job is; another name once a save had to keep clear of what stood there. */
+    public synchronized Path file() {
         return file;
     }
 
@@ -68,15 +74,45 @@ public final class JobStore {
      * @throws IOException when it cannot be read
      */
     public Job open() throws IOException, FormatException {
-        return JobFile.read(Files.readString(file), name -> Files.readString(folder().resolve(name)));
+        String text = Files.readString(file);
+        Job job = JobFile.read(text, this::recording);
+        remember(text, false);
+        return job;
     }
 
-    /** Writes recordings first, then the job that names them, so that a crash between leaves the old job whole. */
-    public void save(Job job) throws IOException {
+    /**
+     * Opens what can be read of it. What was not whole is never written over: the next save goes to another name.
+     *
+     * @throws FormatException when not even the job itself can be understood
+     */
+    public JobFile.Opened openWhatCanBe() throws IOException, FormatException {
+        String text = Files.readString(file);
+        JobFile.Opened opened = JobFile.readWhatCanBe(text, this::recording);
+        remember(text, !opened.troubles().isEmpty());
+        return opened;
+    }
+
+    private String recording(String name) throws IOException {
+        return Files.readString(folder().resolve(name));
+    }
+
+    private synchronized void remember(String text, boolean isDamaged) {
+        known = Optional.of(text);
+        damaged = isDamaged;
+    }
+
+    /**
+     * Writes recordings first, then the job that names them, so that a crash between leaves the old job whole. What
+     * another window wrote meanwhile, or what could not be read whole, is left as it is, and the job goes to a new name.
+     *
+     * @return a sentence when it went to a new name
+     */
+    public synchronized Optional<String> save(Job job) throws IOException {
         JobFile.Parts parts = JobFile.write(job);
         if (file.getParent() != null) {
             Files.createDirectories(file.getParent());
         }
+        Optional<String> told = keepClear();
         for (Map.Entry<String, String> r : parts.recordings().entrySet()) {
             Path target = folder().resolve(r.getKey());
             if (!Files.exists(target)) {
@@ -85,6 +121,32 @@ public final class JobStore {
             }
         }
         writeWhole(file, parts.json());
+        remember(parts.json(), false);
+        return told;
+    }
+
+    private Optional<String> keepClear() throws IOException {
+        boolean changed = known.isPresent()
+                && Files.exists(file)
+                && !Files.readString(file).equals(known.get());
+        if (!changed && !damaged) {
+            return Optional.empty();
+        }
+        String was = file.getFileName().toString();
+        file = freeName();
+        return Optional.of(was + (damaged ? " could not be read whole" : " was changed by another window")
+                + " and is left as it is; this job is now " + file.getFileName());
+    }
+
+    private Path freeName() throws IOException {
+        String base = file.getFileName().toString().replace(ENDING, "").replaceFirst(" \\(\\d+\\)$", "");
+        for (int i = 2; i < NAMES; i++) {
+            Path next = file.resolveSibling(base + " (" + i + ")" + ENDING);
+            if (!Files.exists(next)) {
+                return next;
+            }
+        }
+        throw new IOException("There are " + NAMES + " jobs called " + base + " here; save it elsewhere");
     }
 
     private static void writeWhole(Path target, String text) throws IOException {

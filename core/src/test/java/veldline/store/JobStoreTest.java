@@ -6,11 +6,14 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
+import java.util.Random;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import veldline.demo.TernholmSands;
 import veldline.format.FormatException;
+import veldline.format.JobFile;
 import veldline.job.Job;
 import veldline.job.JobChange;
 import veldline.link.BriefChange;
@@ -62,5 +65,128 @@ class JobStoreTest {
         String before = Files.readString(store.file());
         assertThatThrownBy(() -> store.save(JOB.withName("other"))).isInstanceOf(IOException.class);
         assertThat(Files.readString(store.file())).isEqualTo(before);
+    }
+
+    private static Job tide(String metres) {
+        return new JobChange.OfBrief(new BriefChange.Tide(Quantity.of(metres, Unit.M))).applyTo(JOB);
+    }
+
+    @Test
+    void whatAnotherWindowWroteIsNotWrittenOver() throws IOException, FormatException {
+        Path file = folder.resolve("link.veldline.json");
+        new JobStore(file).save(JOB);
+        JobStore one = new JobStore(file);
+        JobStore two = new JobStore(file);
+        one.open();
+        two.open();
+        assertThat(one.save(tide("1.1"))).isEmpty();
+        assertThat(two.save(tide("2.2")).orElseThrow())
+                .isEqualTo("link.veldline.json was changed by another window and is left as it is; this job is now"
+                        + " link (2).veldline.json");
+        assertThat(new JobStore(file).open()).isEqualTo(tide("1.1"));
+        assertThat(two.file())
+                .isEqualTo(folder.resolve("link (2).veldline.json").toAbsolutePath());
+        assertThat(two.open()).isEqualTo(tide("2.2"));
+        assertThat(two.save(tide("2.3"))).as("it has a name of its own now").isEmpty();
+        assertThat(one.save(tide("1.2"))).isEmpty();
+        assertThat(one.beside()).hasSize(2);
+    }
+
+    @Test
+    void aJobWhoseRecordingIsGoneIsOpenedAsFarAsItCanBe() throws IOException, FormatException {
+        Path file = folder.resolve("link.veldline.json");
+        new JobStore(file).save(JOB);
+        String before = Files.readString(file);
+        List<Path> recordings;
+        try (Stream<Path> files = Files.list(folder.resolve("link.files"))) {
+            recordings = files.sorted().toList();
+        }
+        Files.delete(recordings.get(0));
+        Files.writeString(recordings.get(1), "time_s,level_dbm,tide_m\n0,-60,1\n");
+        assertThatThrownBy(() -> new JobStore(file).open()).isInstanceOf(FormatException.class);
+        JobStore store = new JobStore(file);
+        JobFile.Opened opened = store.openWhatCanBe();
+        assertThat(opened.troubles())
+                .hasSize(2)
+                .anyMatch(t -> t.contains("is not there"))
+                .anyMatch(t -> t.contains("was changed since it was made"));
+        assertThat(opened.job().brief()).isEqualTo(JOB.brief());
+        assertThat(opened.job().prove().recordings().stream()
+                        .filter(r -> r.series().size() > 0))
+                .hasSize(JOB.prove().recordings().size() - 2);
+        assertThat(store.save(opened.job()).orElseThrow()).contains("could not be read whole");
+        assertThat(Files.readString(file)).as("the damaged file is as it was").isEqualTo(before);
+        assertThat(new JobStore(store.file()).open()).isEqualTo(opened.job());
+    }
+
+    @Test
+    void aFileOfAMinorVersionToComeIsRead() throws IOException, FormatException {
+        Path file = folder.resolve("link.veldline.json");
+        new JobStore(file).save(JOB);
+        String later = Files.readString(file)
+                .replace("\"version\" : \"1.0\"", "\"version\" : \"1.9\"")
+                .replaceFirst("\"place\"", "\"moonPhase\" : 3, \"place\"");
+        assertThat(later).contains("moonPhase").contains("1.9");
+        Files.writeString(file, later);
+        assertThat(new JobStore(file).open()).isEqualTo(JOB);
+        Files.writeString(file, later.replace("1.9", "2.0"));
+        assertThatThrownBy(() -> new JobStore(file).open())
+                .hasMessageContaining("newer program")
+                .hasMessageContaining("2.0");
+    }
+
+    @Test
+    void aFolderThatMayNotBeWrittenLeavesEverythingAsItIs() throws IOException {
+        Path inTheWay = folder.resolve("a-file");
+        Files.writeString(inTheWay, "");
+        JobStore store = new JobStore(inTheWay.resolve("link.veldline.json"));
+        assertThatThrownBy(() -> store.save(JOB)).isInstanceOf(IOException.class);
+        assertThat(store.lastSaved()).isEmpty();
+        assertThat(Files.readString(inTheWay)).isEmpty();
+    }
+
+    /** A program of its own that saves as fast as it can, each time another tide, until it is killed. */
+    public static final class Saver {
+        public static void main(String[] args) throws IOException {
+            JobStore store = new JobStore(Path.of(args[0]));
+            for (int i = 0; ; i++) {
+                store.save(tide(i % 30 / 10.0 + ""));
+                System.out.println(i);
+            }
+        }
+    }
+
+    /** Killed at any moment, the job on disk is whole: the last one saved, or the one before. */
+    @Test
+    void aProcessKilledWhileItSavesLeavesAWholeJob() throws IOException, FormatException, InterruptedException {
+        Path file = folder.resolve("killed.veldline.json");
+        Random random = new Random(4);
+        for (int round = 0; round < 6; round++) {
+            Process saver = new ProcessBuilder(
+                            Path.of(System.getProperty("java.home"), "bin", "java")
+                                    .toString(),
+                            "-cp",
+                            System.getProperty("java.class.path"),
+                            Saver.class.getName(),
+                            file.toString())
+                    .redirectError(ProcessBuilder.Redirect.DISCARD)
+                    .start();
+            // Some saves are let through, then it is killed in the midst of another.
+            var told = saver.inputReader();
+            int first = Integer.parseInt(told.readLine());
+            for (int i = random.nextInt(12); i > 0; i--) {
+                told.readLine();
+            }
+            Thread.sleep(random.nextInt(8));
+            saver.destroyForcibly().waitFor();
+            assertThat(first).isZero();
+            Job left = new JobStore(file).open();
+            assertThat(left.withBrief(JOB.brief())).as("round " + round).isEqualTo(JOB);
+            assertThat(left.brief().tide().value()).isBetween(0.0, 3.0);
+        }
+        try (Stream<Path> files = Files.list(folder)) {
+            assertThat(files.filter(f -> f.toString().endsWith(".veldline.json")))
+                    .hasSize(1);
+        }
     }
 }

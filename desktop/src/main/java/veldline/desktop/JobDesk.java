@@ -45,6 +45,7 @@ public final class JobDesk implements AutoCloseable {
     private String saveTrouble = "";
     private Runnable onSaved = () -> {};
     private Runnable onLate = () -> {};
+    private Consumer<String> onNews = n -> {};
     private boolean late;
     private boolean settled = true;
 
@@ -67,6 +68,11 @@ public final class JobDesk implements AutoCloseable {
 
     public void onSaved(Runnable action) {
         onSaved = action;
+    }
+
+    /** Called with a sentence when a save had something to tell. */
+    public void onNews(Consumer<String> action) {
+        onNews = action;
     }
 
     /** Called when what follows from an edit takes longer than a glance. */
@@ -184,7 +190,7 @@ public final class JobDesk implements AutoCloseable {
     private synchronized void write(JobStore s, Job job) {
         String trouble = "";
         try {
-            s.save(job);
+            s.save(job).ifPresent(news -> toInterface.accept(() -> onNews.accept(news + ".")));
         } catch (IOException e) {
             trouble = "Not saved: " + e.getMessage() + ". The job is whole in this window; save it elsewhere";
         }

@@ -12,8 +12,8 @@ import veldline.antenna.YagiChange;
 import veldline.assess.Assessment;
 import veldline.explain.Program;
 import veldline.format.FormatException;
+import veldline.format.JobFile;
 import veldline.format.ReadingsCsv;
-import veldline.job.Job;
 import veldline.job.JobChange;
 import veldline.prove.ProveChange;
 import veldline.prove.Recording;
@@ -97,25 +97,35 @@ final class Tasks {
         return e instanceof FormatException ? e.getMessage() : "it cannot be read as text. Give a CSV file in UTF-8.";
     }
 
-    private record Opened(Job job, Optional<Instant> written) {}
+    private record Opened(JobFile.Opened file, Optional<Instant> written) {}
 
     /** Opens a job file; one that cannot be read leaves the desk as it is. */
     void open(Path file) {
         JobStore store = new JobStore(file);
         studies.ask(
                 "Opening",
-                p -> new Opened(store.open(), store.lastSaved()),
+                p -> new Opened(store.openWhatCanBe(), store.lastSaved()),
                 o -> {
                     work.forgetJob();
                     work.desk()
                             .lay(
-                                    o.result().job(),
+                                    o.result().file().job(),
                                     Optional.of(store),
                                     o.result().written());
-                    work.tell("Opened " + file.getFileName() + ".");
+                    work.tell("Opened " + file.getFileName() + "."
+                            + missing(o.result().file().troubles()));
                 },
                 e -> work.tell(
                         file.getFileName() + " was not opened. " + why(e) + ". The job on the desk is as it was."));
+    }
+
+    /** What was not there to open, in words. */
+    static String missing(List<String> troubles) {
+        if (troubles.isEmpty()) {
+            return "";
+        }
+        String more = troubles.size() == 1 ? "" : ", and " + (troubles.size() - 1) + " more";
+        return " Not whole: " + troubles.get(0) + more + ". The file stays as it is; saving takes a new name.";
     }
 
     private static String why(Exception e) {

@@ -12,6 +12,7 @@ import javafx.stage.Stage;
 import veldline.demo.TernholmSands;
 import veldline.desktop.look.Faces;
 import veldline.format.FormatException;
+import veldline.format.JobFile;
 import veldline.job.Job;
 import veldline.store.JobStore;
 
@@ -67,7 +68,11 @@ public final class VeldlineApp extends Application {
     private static Opened file(Path path) {
         JobStore store = new JobStore(path);
         try {
-            return new Opened(store.open(), Optional.of(store), "");
+            JobFile.Opened opened = store.openWhatCanBe();
+            return new Opened(
+                    opened.job(),
+                    Optional.of(store),
+                    Tasks.missing(opened.troubles()).strip());
         } catch (FormatException | IOException e) {
             String why = e instanceof java.nio.file.NoSuchFileException ? "there is no such file" : e.getMessage();
             return new Opened(

@@ -70,6 +70,7 @@ public final class Workbench implements AutoCloseable {
         desk.watch(this::arrived);
         desk.onSaved(() -> told.run());
         desk.onLate(() -> changed.run());
+        desk.onNews(this::tell);
     }
 
     /** Called when what is shown has changed. */
