@@ -82,7 +82,11 @@ final class BriefRules {
     static List<Finding> window(Assessment a) {
         Worked needed = a.needed();
         if (a.allowed().isEmpty()) {
-            return List.of(Finding.fits(needed.shown(), "of gain needed at the hide.", a.powerNote() + ".", needed));
+            return List.of(Finding.fits(
+                    needed.shown(),
+                    "of gain needed at " + a.job().brief().near().name() + ".",
+                    a.powerNote() + ".",
+                    needed));
         }
         Worked allowed = a.allowed().get();
         boolean open = allowed.value() >= needed.value();

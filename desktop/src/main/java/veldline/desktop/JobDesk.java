@@ -231,6 +231,9 @@ public final class JobDesk implements AutoCloseable {
 
     @Override
     public void close() {
+        if (timed.isShutdown()) {
+            return;
+        }
         saveNow();
         live.shutdownNow();
         timed.shutdown();
