@@ -75,9 +75,9 @@ public final class BusyPicture {
         pen.dot(head.x(), head.y(), 5, Role.MUSSEL, Role.MUSSEL, 1);
         pen.text(
                 progress(b),
-                at > pen.width() / 2 ? LEFT : at + 12,
-                at > pen.width() / 2 ? 44 : 84,
-                Anchor.START,
+                at > pen.width() / 2 ? at : Math.max(LEFT, at - 5),
+                87,
+                at > pen.width() / 2 ? Anchor.END : Anchor.START,
                 12,
                 Face.TEXT,
                 Role.INK,
@@ -92,7 +92,7 @@ public final class BusyPicture {
             double a = Math.max(from, left + i * tread);
             double b = Math.min(to, left + (i + 1) * tread);
             if (a <= b) {
-                double y = 80 - 5.0 * i;
+                double y = 68 - 5.0 * i;
                 points.add(new At(a, y));
                 points.add(new At(b, y));
             }
