@@ -49,7 +49,7 @@ public record Quantity(String number, Unit unit) {
             return new Quantity(InchFraction.ofMetres(value, 32).text(), Unit.IN);
         }
         double step = Math.abs(other.fromInside(nudged(1).value()) - other.fromInside(value));
-        int decimals = step > 0 ? (int) Math.ceil(-Math.log10(step)) : 0;
+        int decimals = step > 0 ? (int) Math.ceil(-Math.log10(step) - 1e-6) : 0;
         return shown(value, other, Math.max(0, Math.min(MOST_DECIMALS, decimals)));
     }
 

@@ -1,0 +1,85 @@
+package veldline.quantity;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.Locale;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class UnitTest {
+    @ParameterizedTest
+    @EnumSource(Unit.class)
+    void thereAndBackIsTheSameNumber(Unit unit) {
+        for (double v : new double[] {0.001, 1, 17, 2437}) {
+            assertThat(unit.fromInside(unit.toInside(v))).isCloseTo(v, within(1e-9 * v));
+        }
+    }
+
+    @ParameterizedTest
+    @EnumSource(Unit.class)
+    void aUnitIsFoundByItsSignInAnyCapitalsThatLeaveItClear(Unit unit) {
+        assertThat(Unit.named(unit.symbol())).contains(unit);
+        if (!unit.symbol().isEmpty()) {
+            assertThat(Unit.named(unit.symbol().toLowerCase(Locale.ROOT))
+                            .orElseThrow()
+                            .dimension())
+                    .isEqualTo(unit.dimension());
+        }
+    }
+
+    @ParameterizedTest
+    @EnumSource(Unit.class)
+    void theOtherUnitIsOfTheSameKindAndLeadsBack(Unit unit) {
+        unit.other().ifPresent(o -> {
+            assertThat(o.dimension()).isEqualTo(unit.dimension());
+            assertThat(o.other()).isPresent();
+            assertThat(o).isNotEqualTo(unit);
+        });
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "371.5, MM, 14 5/8, IN",
+        "1.6, MM, 1/16, IN",
+        "8.0, M, 26.2, FT",
+        "2.6, KM, 1.62, MI",
+        "16.0, DBM, 39.8, MILLIWATT",
+        "12.0, DBI, 9.9, DBD",
+        "11, ONE, 11, ONE",
+        "14 5/8, IN, 371.5, MM"
+    })
+    void aValueIsReadInItsOtherUnit(String number, Unit unit, String other, Unit otherUnit) {
+        Quantity q = Quantity.of(number, unit).inOther();
+        assertThat(q.unit()).isEqualTo(otherUnit);
+        if (number.contains("/")) {
+            assertThat(q.inUnit()).isCloseTo(Double.parseDouble(other), within(0.06));
+        } else {
+            assertThat(q.number()).isEqualTo(other);
+        }
+    }
+
+    /** Read in the other unit it is off by no more than the last digit shown. */
+    @Test
+    void readingInTheOtherUnitLosesLessThanItsLastDigit() {
+        for (double mm = 3; mm < 600; mm += 7.3) {
+            Quantity q = Quantity.shown(mm / 1000, Unit.MM, 1);
+            assertThat(q.inOther().value()).isCloseTo(q.value(), within(0.0254 / 64 + 1e-9));
+        }
+        for (double dbm = -30; dbm < 30; dbm += 1.7) {
+            Quantity q = Quantity.shown(dbm, Unit.DBM, 1);
+            assertThat(q.inOther().value()).isCloseTo(q.value(), within(0.6));
+        }
+    }
+
+    @Test
+    void whatEverybodySlipsOn() {
+        assertThat(Unit.WATT.toInside(2)).as("33 dBm is 2 W").isCloseTo(33.01, within(0.01));
+        assertThat(Unit.WATT.toInside(20)).as("43 dBm is 20 W").isCloseTo(43.01, within(0.01));
+        assertThat(Unit.DBD.toInside(0)).as("a dipole").isEqualTo(2.15);
+        assertThat(Unit.NMI.toInside(1)).isEqualTo(1852);
+        assertThat(Unit.named("parsec")).isEmpty();
+    }
+}
