@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
@@ -40,6 +41,9 @@ public final class JobDesk implements AutoCloseable {
     private final List<Consumer<Assessment>> watchers = new java.util.concurrent.CopyOnWriteArrayList<>();
     private History history;
     private volatile Optional<JobStore> store;
+    /** What the store holds; a job that is there already is not written again. */
+    private volatile Optional<Job> written;
+
     private Optional<ScheduledFuture<?>> saving = Optional.empty();
     private Optional<Instant> savedAt;
     private String saveTrouble = "";
@@ -52,6 +56,7 @@ public final class JobDesk implements AutoCloseable {
     public JobDesk(Job job, Optional<JobStore> store, Consumer<Runnable> toInterface) {
         this.history = History.of(job);
         this.store = store;
+        this.written = Optional.of(job);
         this.savedAt = store.flatMap(JobStore::lastSaved);
         this.toInterface = toInterface;
     }
@@ -120,13 +125,14 @@ public final class JobDesk implements AutoCloseable {
     /**
      * Another job takes the desk; the one before is saved.
      *
-     * @param written when the other one was last saved
+     * @param saved when the other one was last saved
      */
-    public void lay(Job job, Optional<JobStore> where, Optional<Instant> written) {
+    public void lay(Job job, Optional<JobStore> where, Optional<Instant> saved) {
         saveNow();
         history = History.of(job);
         store = where;
-        savedAt = written;
+        timed.execute(() -> written = Optional.of(job));
+        savedAt = saved;
         saveTrouble = "";
         assess();
     }
@@ -188,9 +194,13 @@ public final class JobDesk implements AutoCloseable {
     }
 
     private synchronized void write(JobStore s, Job job) {
+        if (written.filter(job::equals).isPresent()) {
+            return;
+        }
         String trouble = "";
         try {
             s.save(job).ifPresent(news -> toInterface.accept(() -> onNews.accept(news + ".")));
+            written = Optional.of(job);
         } catch (IOException e) {
             trouble = "Not saved: " + e.getMessage() + ". The job is whole in this window; save it elsewhere";
         }
@@ -212,8 +222,14 @@ public final class JobDesk implements AutoCloseable {
         store.ifPresent(s -> timed.execute(() -> write(s, job)));
     }
 
+    /** Waits until everything that was to be written is; for threads that are about to read what was written. */
+    void awaitSaved() throws InterruptedException, ExecutionException {
+        timed.submit(() -> {}).get();
+    }
+
     public void saveAs(JobStore where) {
         store = Optional.of(where);
+        timed.execute(() -> written = Optional.empty());
         saveNow();
     }
 

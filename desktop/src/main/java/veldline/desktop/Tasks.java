@@ -102,9 +102,14 @@ final class Tasks {
     /** Opens a job file; one that cannot be read leaves the desk as it is. */
     void open(Path file) {
         JobStore store = new JobStore(file);
+        // The job on the desk may be the one that is opened: what is not saved yet is saved first.
+        work.desk().saveNow();
         studies.ask(
                 "Opening",
-                p -> new Opened(store.openWhatCanBe(), store.lastSaved()),
+                p -> {
+                    work.desk().awaitSaved();
+                    return new Opened(store.openWhatCanBe(), store.lastSaved());
+                },
                 o -> {
                     work.forgetJob();
                     work.desk()

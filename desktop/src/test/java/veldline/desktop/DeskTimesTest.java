@@ -114,6 +114,40 @@ class DeskTimesTest {
         }
     }
 
+    /** Opening what is on the desk, an instant after an edit, finds the edit. */
+    @Test
+    void whatIsOpenedIsWhatWasLastEdited() throws InterruptedException, IOException {
+        Path file = folder.resolve("link.veldline.json");
+        JobStore store = new JobStore(file);
+        store.save(JOB);
+        OneByOne turn = new OneByOne();
+        try (JobDesk desk = new JobDesk(JOB, Optional.of(store), turn::run);
+                Workbench work = new Workbench(desk, turn::run)) {
+            turn.run(() -> {
+                desk.edit(new JobChange.OfBrief(new BriefChange.Tide(Quantity.of("1.3", Unit.M))));
+                work.open(file.toFile());
+            });
+            until(() -> work.news().startsWith("Opened"));
+            assertThat(desk.job().brief().tide().value()).isEqualTo(1.3);
+        }
+    }
+
+    /** Looking at a job and closing it leaves the file as another window has made it meanwhile. */
+    @Test
+    void whatWasNotEditedIsNotWritten() throws IOException, FormatException {
+        Path file = folder.resolve("link.veldline.json");
+        JobStore mine = new JobStore(file);
+        mine.save(JOB);
+        try (JobDesk desk = new JobDesk(JOB, Optional.of(mine), Runnable::run)) {
+            JobStore theirs = new JobStore(file);
+            theirs.open();
+            theirs.save(JOB.withName("Theirs"));
+            desk.saveNow();
+        }
+        assertThat(new JobStore(file).open().name()).isEqualTo("Theirs");
+        assertThat(mine.beside()).hasSize(1);
+    }
+
     @Test
     void aDamagedJobIsOpenedAndSaidToBeSo() throws IOException, InterruptedException {
         Path file = folder.resolve("link.veldline.json");
