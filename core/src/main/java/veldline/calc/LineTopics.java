@@ -6,6 +6,7 @@ import static veldline.calc.Topic.is;
 import java.util.ArrayList;
 import java.util.List;
 import org.hipparchus.complex.Complex;
+import veldline.line.CableLoss;
 import veldline.line.LossyLine;
 import veldline.line.Mismatch;
 
@@ -55,7 +56,7 @@ final class LineTopics {
     private LineTopics() {}
 
     private static double per100(double k1, double k2, double mhz) {
-        return k1 * Math.sqrt(mhz) + k2 * mhz;
+        return new CableLoss(k1, k2).lossDb(100, mhz * 1e6);
     }
 
     private static List<Topic.Answer> twoPoints(Given in) {

@@ -13,7 +13,8 @@ public final class Fresnel {
             "ITU-R P.526-15 §2, eq. 2 at d₁ = d₂",
             "A property of the geometry, exact where it is small against the distance");
 
-    private static final double EARTH_RADIUS = 6_371_000;
+    /** Mean radius of the earth, metres. */
+    static final double EARTH_RADIUS = 6_371_000;
 
     private Fresnel() {}
 

@@ -6,7 +6,7 @@ import veldline.explain.Worked;
 /** How far up or down an antenna looks at the other end over a round earth. */
 public final class Tilt {
     /** Mean radius of the earth, metres, with the usual four thirds for the bending of rays (ITU-R P.452). */
-    static final double EFFECTIVE_RADIUS = 6_371_000 * 4.0 / 3;
+    static final double EFFECTIVE_RADIUS = Fresnel.EARTH_RADIUS * 4.0 / 3;
 
     public static final Formula FORMULA = new Formula(
             "Tilt",

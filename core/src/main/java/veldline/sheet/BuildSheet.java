@@ -9,6 +9,7 @@ import veldline.assess.Assessment;
 import veldline.explain.Caution;
 import veldline.explain.Origin;
 import veldline.explain.Worked;
+import veldline.path.FreeSpace;
 import veldline.picture.FractionText;
 import veldline.picture.Mark.Face;
 import veldline.picture.Pen;
@@ -20,7 +21,6 @@ import veldline.raise.Cautions;
 
 /** The near antenna to take to the bench: drawing, cut list to tick off, and elements at true size where they fit. */
 final class BuildSheet implements Sheet {
-    private static final double C = 299_792_458.0;
     /** Columns of the cut list, from the left edge. */
     private static final double LENGTH = 150;
 
@@ -83,7 +83,7 @@ final class BuildSheet implements Sheet {
     }
 
     private static void rows(Page page, Paper paper, YagiShape y, double frequency) {
-        double extra = y.boom().correction(y.boomDiameter().value(), C / frequency);
+        double extra = y.boom().correction(y.boomDiameter().value(), FreeSpace.wavelength(frequency));
         page.put("element", 0, 12, Face.TEXT, Origin.Plain.NAME)
                 .putEnd("length, mm", LENGTH, 12, Face.TEXT, Origin.Plain.NAME)
                 .put("in, nearest 1/32", LENGTH_INCH, 12, Face.TEXT, Origin.Plain.NAME)

@@ -167,6 +167,8 @@ final class MatchPicture {
         pen.line(18, split, pen.width() - 18, split, Role.SAND, 1);
         double right = pen.width() - 18;
         pen.text("Four ways", 18, y, Anchor.START, 15, Face.BOLD, Role.INK, Origin.Plain.NAME);
+        s.asOf(s.assessment().match())
+                .ifPresent(t -> pen.text(t, 112, y, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME));
         pen.text("impedance, Ω", right - 190, y, Anchor.END, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
         pen.text("SWR", right - 100, y, Anchor.END, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
         pen.text("loses, dB", right - 8, y, Anchor.END, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
