@@ -2,8 +2,6 @@ package veldline.cli;
 
 import java.io.IOException;
 import java.io.PrintWriter;
-import java.math.BigDecimal;
-import java.math.MathContext;
 import java.nio.charset.MalformedInputException;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
@@ -103,24 +101,12 @@ final class Calc implements Callable<Integer> {
                 .filter(a -> values.containsKey(a.name()))
                 .forEach(a -> out.println("  " + a.name() + " = " + asTyped.get(a.name())
                         + (values.get(a.name()) instanceof Double d && !a.unit().isEmpty()
-                                ? ", that is " + shown(d) + unit(a.unit())
+                                ? ", that is " + Topic.shown(d) + unit(a.unit())
                                 : "")));
         out.println("formula  " + t.formula());
-        answers.forEach(a -> out.println("  " + a.name() + " = " + shown(a.value()) + unit(a.unit())));
+        answers.forEach(a -> out.println("  " + a.name() + " = " + Topic.shown(a.value()) + unit(a.unit())));
         out.println("source   " + t.source());
         out.println("trust    " + t.goodTo());
-    }
-
-    /** Numbers to seven figures, which is finer than any of them is good to. */
-    private static String shown(Object value) {
-        if (value instanceof Double d && Double.isFinite(d)) {
-            BigDecimal seven = new BigDecimal(d, new MathContext(7)).stripTrailingZeros();
-            boolean handy = d == 0 || Math.abs(d) >= 1e-4 && Math.abs(d) < 1e11;
-            return handy ? seven.toPlainString() : seven.toString();
-        }
-        return value instanceof List<?> l
-                ? "[" + String.join(", ", l.stream().map(Calc::shown).toList()) + "]"
-                : String.valueOf(value);
     }
 
     private static String unit(String unit) {

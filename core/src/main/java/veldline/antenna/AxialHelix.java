@@ -1,12 +1,15 @@
 package veldline.antenna;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import veldline.antenna.Family.Silhouette.Bar;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
 import veldline.quantity.NumberText;
+import veldline.stock.Tool;
 
 /** An axial-mode helix over a reflector; its gain is that of a fit to measurements, the textbook's being a ceiling. */
 public final class AxialHelix implements Family {
@@ -26,6 +29,11 @@ public final class AxialHelix implements Family {
     @Override
     public String name() {
         return "helix";
+    }
+
+    @Override
+    public Set<Tool> tools() {
+        return EnumSet.of(Tool.SAW, Tool.DRILL, Tool.RULE, Tool.SOLDERING_IRON);
     }
 
     /**

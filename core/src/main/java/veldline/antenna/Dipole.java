@@ -1,13 +1,16 @@
 package veldline.antenna;
 
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import veldline.antenna.Family.Silhouette.Bar;
 import veldline.field.wire.Direction;
 import veldline.field.wire.Port;
 import veldline.field.wire.Vec;
 import veldline.field.wire.Wire;
 import veldline.field.wire.WireModel;
+import veldline.stock.Tool;
 
 /** A straight half-wave dipole, cut to resonance. */
 public final class Dipole implements Family {
@@ -16,6 +19,11 @@ public final class Dipole implements Family {
     @Override
     public String name() {
         return "dipole";
+    }
+
+    @Override
+    public Set<Tool> tools() {
+        return EnumSet.of(Tool.SAW, Tool.RULE, Tool.SOLDERING_IRON);
     }
 
     @Override

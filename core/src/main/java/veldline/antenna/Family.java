@@ -1,9 +1,11 @@
 package veldline.antenna;
 
 import java.util.Optional;
+import java.util.Set;
 import veldline.explain.Worked;
 import veldline.field.wire.WireModel;
 import veldline.stock.Metal;
+import veldline.stock.Tool;
 
 /** A kind of antenna. */
 public interface Family {
@@ -12,6 +14,9 @@ public interface Family {
 
     /** Shapes one of this family to a wish; pure, so equal wishes give equal shapes. */
     Shaped shape(Wish wish);
+
+    /** What it cannot be made without. */
+    Set<Tool> tools();
 
     /**
      * What an antenna is wanted for.

@@ -1,14 +1,17 @@
 package veldline.antenna;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import veldline.antenna.Family.Silhouette.Bar;
 import veldline.antenna.YagiShape.Element;
 import veldline.quantity.NumberText;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
 import veldline.stock.Metal;
+import veldline.stock.Tool;
 
 /**
  * A Yagi of 2 to 20 elements. Spacings open out from the driven element; each element is given a reactance and cut to the
@@ -52,9 +55,19 @@ public final class Yagi implements Family {
         public static final Rule START = new Rule(31.4, -41.4, -24.2, 12.3, 1);
     }
 
+    /** “Eleven-element Yagi”. */
+    static String title(int elements) {
+        return COUNTS[elements - 2] + "-element Yagi";
+    }
+
     @Override
     public String name() {
         return "Yagi";
+    }
+
+    @Override
+    public Set<Tool> tools() {
+        return EnumSet.of(Tool.SAW, Tool.DRILL, Tool.RULE, Tool.SOLDERING_IRON);
     }
 
     @Override
@@ -78,7 +91,7 @@ public final class Yagi implements Family {
         }
         return new Shaped(
                 this,
-                COUNTS[yagi.elements().size() - 2] + "-element Yagi",
+                title(yagi.elements().size()),
                 NumberText.shown(yagi.boomLength() * 1000, 0) + " mm boom",
                 yagi.boomLength(),
                 Optional.of(yagi.model()),

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import veldline.explain.Worked;
 import veldline.field.wire.Direction;
 import veldline.field.wire.Port;
 import veldline.field.wire.Vec;
@@ -34,7 +35,7 @@ public record YagiShape(
         Quantity boomDiameter,
         boolean upright,
         Feed feed)
-        implements YagiShapeBuilder.With {
+        implements Antenna, YagiShapeBuilder.With {
     public static final int MOST_ELEMENTS = 20;
     /** A folded dipole's two wires lie this many diameters apart, middle to middle. */
     private static final double FOLD_DIAMETERS = 5;
@@ -65,6 +66,28 @@ public record YagiShape(
     @JsonIgnore
     public double boomLength() {
         return elements.get(elements.size() - 1).position().value();
+    }
+
+    @Override
+    public String title() {
+        return Yagi.title(elements.size());
+    }
+
+    @Override
+    public Optional<Polarized> polarized() {
+        return Optional.of(upright ? Polarized.UPRIGHT : Polarized.FLAT);
+    }
+
+    @Override
+    public Optional<Worked> claimedGain() {
+        return Optional.empty();
+    }
+
+    @Override
+    public double longest() {
+        return Math.max(
+                boomLength(),
+                elements.stream().mapToDouble(e -> e.length().value()).max().orElseThrow());
     }
 
     /** What an element is called: refl., driven, 1, 2, … */

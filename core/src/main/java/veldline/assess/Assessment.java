@@ -9,6 +9,7 @@ import veldline.explain.Finding;
 import veldline.explain.Worked;
 import veldline.field.solve.Sweep;
 import veldline.job.Job;
+import veldline.link.Headings;
 import veldline.link.LevelLine;
 
 /**
@@ -19,6 +20,8 @@ import veldline.link.LevelLine;
  * @param powerNote what the rule on power says of itself
  * @param needed gain the near antenna needs
  * @param allowed gain it may have
+ * @param moving where an end moves, the share of headings that hold
+ * @param stations how each station of the job does
  * @param findings by step, in the order they are shown
  */
 public record Assessment(
@@ -35,6 +38,8 @@ public record Assessment(
         Worked needed,
         Optional<Worked> allowed,
         LevelLine line,
+        Optional<Headings.Share> moving,
+        Stage<List<StationFigures>> stations,
         RaiseFigures raise,
         Stage<ProveFigures> prove,
         Map<Step, List<Finding>> findings) {
@@ -50,7 +55,7 @@ public record Assessment(
 
     /** Whether everything the line needs was worked out. */
     public boolean whole() {
-        return antenna.settled() && sweep.settled() && match.settled();
+        return antenna.settled() && sweep.settled() && match.settled() && stations.settled();
     }
 
     /** With what was known before in place of what is still under way. */
@@ -69,8 +74,17 @@ public record Assessment(
                 needed,
                 allowed,
                 line,
+                moving,
+                stations.orStale(before.stations, asOf),
                 raise,
                 prove,
                 findings);
+    }
+
+    /** The same, judged. */
+    Assessment judged(LevelLine marked, Map<Step, List<Finding>> found) {
+        return new Assessment(
+                job, path, antenna, sweep, match, nearFeed, farFeed, eirp, mostEirp, powerNote, needed, allowed, marked,
+                moving, stations, raise, prove, found);
     }
 }

@@ -1,12 +1,13 @@
 package veldline.assess;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import org.hipparchus.complex.Complex;
+import veldline.antenna.NotChosen;
 import veldline.antenna.YagiShape;
-import veldline.explain.Formula;
 import veldline.explain.Sum;
 import veldline.explain.Worked;
 import veldline.feed.Drawer;
@@ -20,8 +21,8 @@ import veldline.field.wire.WireModel;
 import veldline.job.Job;
 import veldline.link.Brief;
 import veldline.link.GainWindow;
+import veldline.link.Headings;
 import veldline.link.LevelLine;
-import veldline.link.LevelLineBuilder;
 import veldline.link.PathLoss;
 import veldline.link.PowerProfile;
 import veldline.link.PowerProfiles;
@@ -42,48 +43,22 @@ public final class Assessor {
     /** Lowest an antenna may hang over low water and the tide, metres. */
     private static final double DRY = 3;
 
-    static final Formula EIRP = new Formula(
-            "EIRP",
-            "What an isotropic antenna would need to do as much straight ahead: power less losses plus gain.",
-            "E",
-            "p − c + g",
-            "IEEE Std 145",
-            "As good as the radio's power and the gain");
-
-    private final Memory<AntennaStage.Input, AntennaFigures> antennas;
-    private final Memory<SweepInput, Sweep> sweeps;
-    private final Memory<AntennaStage.Input, Complex> otherFeeds;
-    private final Memory<MatchStage.Input, MatchFigures> matches = new Memory<>(MatchStage::figures);
-    private final Memory<PathInput, PathFigures> paths = new Memory<>(Assessor::path);
-    private final Memory<FeedInput, FeedFigures> feeds;
-    private final Memory<ProveStage.Input, ProveFigures> proofs = new Memory<>(ProveStage::figures);
-    private volatile BooleanSupplier keepGoing = () -> true;
+    private final Memory<AntennaStage.Input, AntennaFigures> antennas = new Memory<>();
+    private final Memory<SweepInput, Sweep> sweeps = new Memory<>();
+    private final Memory<AntennaStage.Input, Complex> otherFeeds = new Memory<>();
+    private final Memory<MatchStage.Input, MatchFigures> matches = new Memory<>();
+    private final Memory<PathInput, PathFigures> paths = new Memory<>();
+    private final Memory<FeedInput, FeedFigures> feeds = new Memory<>();
+    private final Memory<ProveStage.Input, ProveFigures> proofs = new Memory<>();
+    private final MendSearch mends = new MendSearch(Drawer.parts());
 
     /** What decides an SWR curve. */
     private record SweepInput(WireModel model, double frequency) {}
 
-    /** The bounce depends on how the field stands, and the field stands as the elements do. */
-    private record PathInput(Brief brief, boolean upright) {}
+    /** The bounce depends on how the field stands, and the field stands as the antennas do. */
+    private record PathInput(Brief brief, boolean upright, Worked polarization) {}
 
     private record FeedInput(FeedRun run, double frequency) {}
-
-    public Assessor() {
-        MendSearch search = new MendSearch(Drawer.parts());
-        this.antennas = new Memory<>(in -> AntennaStage.figures(in, keepGoing));
-        this.sweeps = new Memory<>(in -> Sweep.of(
-                in.model,
-                MeshRule.standard(in.frequency * (1 + SWEEP_SPAN / 2)),
-                in.frequency * (1 - SWEEP_SPAN / 2),
-                in.frequency * (1 + SWEEP_SPAN / 2),
-                SWEEP_POINTS,
-                MatchStage.LINE,
-                keepGoing));
-        this.otherFeeds = new Memory<>(in -> new FieldSolver(in.model(), MeshRule.standard(in.frequency()), keepGoing)
-                .at(in.frequency())
-                .impedances()
-                .get(0));
-        this.feeds = new Memory<>(in -> feed(in.run, in.frequency, search));
-    }
 
     /** How far to go; what is known already is given in any case. */
     public enum Depth {
@@ -105,32 +80,34 @@ public final class Assessor {
      * @param goOn polled often; when false the work stops with a {@link SolveFailure}
      */
     public Assessment assess(Job job, Depth depth, BooleanSupplier goOn) {
-        keepGoing = goOn;
         Brief brief = job.brief();
         double frequency = brief.frequency().value();
-        PathFigures path = paths.of(new PathInput(brief, job.yagi().upright()));
-        FeedFigures near = feeds.of(new FeedInput(job.nearRun(), frequency));
-        FeedFigures far = feeds.of(new FeedInput(job.farRun(), frequency));
-        AntennaStage.Input input =
-                new AntennaStage.Input(job.yagi().model(), frequency, job.yagi().upright());
-        Stage<AntennaFigures> antenna = stage(() -> antennas.of(input), goOn);
-        SweepInput sweepInput = new SweepInput(input.model(), frequency);
-        Stage<Sweep> sweep = depth != Depth.QUICK || sweeps.knows(sweepInput)
-                ? stage(() -> sweeps.of(sweepInput), goOn)
-                : new Stage.Running<>();
-        Stage<MatchFigures> match = match(job, frequency, antenna.value(), depth == Depth.ALL, goOn);
-        Worked farGain = job.farAntenna().workedGain();
+        PathFigures path = path(job);
+        FeedFigures near = feed(job.nearRun(), frequency);
+        FeedFigures far = feed(job.farRun(), frequency);
+        Optional<AntennaStage.Input> input =
+                job.yagi().map(y -> new AntennaStage.Input(y.model(), frequency, y.upright()));
+        Stage<AntennaFigures> antenna =
+                input.map(in -> antenna(in, goOn)).orElse(new Stage.Absent<>(nothingToShape(job)));
+        Stage<Sweep> sweep = input.map(in -> sweep(in, depth, goOn)).orElse(new Stage.Absent<>(nothingToShape(job)));
+        Stage<MatchFigures> match = job.yagi()
+                .map(y -> match(y, job.match(), frequency, antenna.value(), depth == Depth.ALL, goOn))
+                .orElse(new Stage.Absent<>(nothingToShape(job)));
+        Optional<Worked> solved = antenna.value().map(AntennaFigures::gain);
+        Optional<Worked> nearGain = gain(job, true, solved);
+        Optional<Worked> farGain = gain(job, false, solved);
         PowerProfile profile = PowerProfiles.byId(brief.profile());
-        Optional<Worked> gain = antenna.value().map(AntennaFigures::gain);
-        Optional<Worked> eirp = gain.map(g -> eirp(brief, near.total(), g));
+        Optional<Worked> eirp = brief.field().isPresent()
+                ? Optional.empty()
+                : nearGain.map(g -> LineStage.eirp(brief, near.total(), g));
         PowerProfile.Ruling ruling =
-                profile.at(frequency, gain.map(Worked::value).orElse(0.0), brief);
-        Worked needed = GainWindow.needed(
-                brief, near.total().value(), far.total().value(), farGain.value(), path.typical(), path.worstBelow());
-        Optional<Worked> allowed = GainWindow.allowed(brief, near.total().value());
-        LevelLine line = line(job, path, gain, ruling);
-        RaiseFigures raise = RaiseStage.figures(job, antenna.value(), eirp);
-        Stage<ProveFigures> prove = prove(job);
+                profile.at(frequency, nearGain.map(Worked::value).orElse(0.0), brief);
+        Worked chains = Sum.of("Chains", "Both chains together.", "dB", 2, List.of(near.total(), far.total()));
+        Worked needed = LineStage.needed(
+                job, path, brief.field().isPresent() ? far.total() : chains, job.madeNear() ? farGain : nearGain);
+        Optional<Worked> allowed =
+                job.madeNear() ? GainWindow.allowed(brief, near.total().value()) : Optional.empty();
+        LevelLine line = LineStage.line(job, path, nearGain, farGain, ruling.mostEirp());
         Assessment bare = new Assessment(
                 job,
                 path,
@@ -145,10 +122,106 @@ public final class Assessor {
                 needed,
                 allowed,
                 line,
-                raise,
-                prove,
+                moving(job, line),
+                stations(job, line, depth, goOn),
+                RaiseStage.figures(job, antenna.value(), eirp),
+                prove(job),
                 Map.of());
         return Findings.judge(bare);
+    }
+
+    private static String nothingToShape(Job job) {
+        return job.antenna(job.madeNear()) instanceof NotChosen
+                ? "No antenna is chosen yet"
+                : "This antenna is bought; there is nothing to shape";
+    }
+
+    private PathFigures path(Job job) {
+        return paths.of(
+                new PathInput(job.brief(), job.polarized().upright(), LineStage.polarization(job)), Assessor::path);
+    }
+
+    private FeedFigures feed(FeedRun run, double frequency) {
+        return feeds.of(new FeedInput(run, frequency), in -> feed(in.run, in.frequency, mends));
+    }
+
+    private Stage<AntennaFigures> antenna(AntennaStage.Input input, BooleanSupplier goOn) {
+        return stage(() -> antennas.of(input, in -> AntennaStage.figures(in, goOn)), goOn);
+    }
+
+    private Stage<Sweep> sweep(AntennaStage.Input antenna, Depth depth, BooleanSupplier goOn) {
+        SweepInput input = new SweepInput(antenna.model(), antenna.frequency());
+        if (depth == Depth.QUICK && !sweeps.knows(input)) {
+            return new Stage.Running<>();
+        }
+        return stage(
+                () -> sweeps.of(
+                        input,
+                        in -> Sweep.of(
+                                in.model,
+                                MeshRule.standard(in.frequency * (1 + SWEEP_SPAN / 2)),
+                                in.frequency * (1 - SWEEP_SPAN / 2),
+                                in.frequency * (1 + SWEEP_SPAN / 2),
+                                SWEEP_POINTS,
+                                MatchStage.LINE,
+                                goOn)),
+                goOn);
+    }
+
+    /** What an antenna adds: solved where it is shaped here, claimed where it was bought. */
+    private static Optional<Worked> gain(Job job, boolean near, Optional<Worked> solved) {
+        return job.antenna(near) instanceof YagiShape
+                ? near == job.madeNear() ? solved : Optional.empty()
+                : job.antenna(near).claimedGain();
+    }
+
+    private static Optional<Headings.Share> moving(Job job, LevelLine line) {
+        return line.answered()
+                ? Headings.of(
+                        line.margin().value(),
+                        job.brief().marginWanted().value(),
+                        job.brief().near(),
+                        job.nearAntenna(),
+                        job.brief().far(),
+                        job.farAntenna())
+                : Optional.empty();
+    }
+
+    /** Every station of a job that has several; those that need a solution of their own come with the deepest look. */
+    private Stage<List<StationFigures>> stations(Job job, LevelLine shown, Depth depth, BooleanSupplier goOn) {
+        List<StationFigures> all = new ArrayList<>();
+        for (int i = 0; i < job.stations().size(); i++) {
+            Optional<LevelLine> line = i == job.shown() ? Optional.of(shown) : otherLine(job.withShown(i), depth, goOn);
+            if (line.isEmpty()) {
+                return new Stage.Running<>();
+            }
+            all.add(station(i, job.stations().get(i).name(), line.get()));
+        }
+        return new Stage.Fresh<>(List.copyOf(all));
+    }
+
+    private static StationFigures station(int index, String name, LevelLine line) {
+        Optional<Worked> margin = line.answered() ? Optional.of(line.margin()) : Optional.empty();
+        return new StationFigures(
+                index,
+                name,
+                margin,
+                line.margin().value() - line.worstBelow(),
+                line.unknownFrom().isEmpty()
+                        ? Optional.of(line.stop("far-antenna").level().value())
+                        : Optional.empty());
+    }
+
+    private Optional<LevelLine> otherLine(Job job, Depth depth, BooleanSupplier goOn) {
+        double frequency = job.brief().frequency().value();
+        Optional<AntennaStage.Input> input =
+                job.yagi().map(y -> new AntennaStage.Input(y.model(), frequency, y.upright()));
+        if (depth != Depth.ALL && input.filter(in -> !antennas.knows(in)).isPresent()) {
+            return Optional.empty();
+        }
+        Optional<Worked> solved = input.flatMap(in -> antenna(in, goOn).value()).map(AntennaFigures::gain);
+        return Optional.of(
+                LineStage.line(job, path(job), gain(job, true, solved), gain(job, false, solved), Optional.empty()));
     }
 
     private interface Work<T> {
@@ -168,8 +241,12 @@ public final class Assessor {
 
     /** The driven element in use is solved already; the other kind is solved for this alone. */
     private Stage<MatchFigures> match(
-            Job job, double frequency, Optional<AntennaFigures> antenna, boolean everything, BooleanSupplier goOn) {
-        YagiShape yagi = job.yagi();
+            YagiShape yagi,
+            Job.Matching matching,
+            double frequency,
+            Optional<AntennaFigures> antenna,
+            boolean everything,
+            BooleanSupplier goOn) {
         boolean isFolded = yagi.feed() == YagiShape.Feed.FOLDED;
         YagiShape.Feed other = isFolded ? YagiShape.Feed.STRAIGHT : YagiShape.Feed.FOLDED;
         AntennaStage.Input asOther = new AntennaStage.Input(yagi.withFeed(other).model(), frequency, yagi.upright());
@@ -182,9 +259,16 @@ public final class Assessor {
         return stage(
                 () -> {
                     Complex own = antenna.get().impedance();
-                    Complex solved = otherFeeds.of(asOther);
-                    return matches.of(new MatchStage.Input(
-                            isFolded ? solved : own, isFolded ? own : solved, yagi.feed(), job.match(), frequency));
+                    Complex solved = otherFeeds.of(
+                            asOther,
+                            in -> new FieldSolver(in.model(), MeshRule.standard(in.frequency()), goOn)
+                                    .at(in.frequency())
+                                    .impedances()
+                                    .get(0));
+                    return matches.of(
+                            new MatchStage.Input(
+                                    isFolded ? solved : own, isFolded ? own : solved, yagi.feed(), matching, frequency),
+                            MatchStage::figures);
                 },
                 goOn);
     }
@@ -197,7 +281,8 @@ public final class Assessor {
         Worked middle = tide.workedMiddle();
         return new PathFigures(
                 FreeSpace.worked(brief.distance().value(), brief.frequency().value()),
-                PathLoss.typical(brief, in.upright),
+                PathLoss.typical(brief, in.upright, in.polarization),
+                in.polarization,
                 Fresnel.halfWay(brief.distance().value(), brief.frequency().value()),
                 tide,
                 worst,
@@ -220,54 +305,16 @@ public final class Assessor {
                 search.mends(run, frequency));
     }
 
-    private static Worked eirp(Brief brief, Worked loss, Worked gain) {
-        double power = brief.near().radio().power().value();
-        return Worked.of(EIRP)
-                .typed("p", "power sent", power, "dBm", 3)
-                .from("c", "chain takes", loss)
-                .from("g", "antenna adds", gain)
-                .gives(power - loss.value() + gain.value(), "dBm", 1, 1);
-    }
-
-    private static LevelLine line(Job job, PathFigures path, Optional<Worked> gain, PowerProfile.Ruling ruling) {
-        Brief brief = job.brief();
-        Worked none = Worked.of(LevelNone.FORMULA)
-                .computed("a", "not worked out", 0, "dBi", 0)
-                .gives(0, "dBi", 1);
-        return new LevelLineBuilder(brief.frequency().value(), brief.near())
-                .chain(job.nearRun(), true)
-                .antenna("near-antenna", brief.near().shortName() + " antenna", gain.orElse(none))
-                .path("The way, " + brief.distance(), path.typical())
-                .antenna(
-                        "far-antenna",
-                        brief.far().shortName() + " antenna",
-                        job.farAntenna().workedGain())
-                .chain(job.farRun(), false)
-                .end(
-                        brief.far(),
-                        brief.marginWanted().value(),
-                        ruling.mostEirp().map(Worked::value),
-                        path.worstBelow());
-    }
-
-    /** Stands in where no antenna could be solved. */
-    private static final class LevelNone {
-        static final Formula FORMULA = new Formula(
-                "Gain",
-                "The antenna could not be solved; the line runs on as if it added nothing.",
-                "G",
-                "a",
-                "None",
-                "Not worked out");
-    }
-
     private Stage<ProveFigures> prove(Job job) {
         if (!job.prove().complete()) {
             return new Stage.Failed<>("Nothing to compare yet. Record before the change, then after it.");
         }
         return stage(
-                () -> proofs.of(new ProveStage.Input(
-                        job.prove(), job.brief().far().radio().sensitivity().value())),
+                () -> proofs.of(
+                        new ProveStage.Input(
+                                job.prove(),
+                                job.brief().far().radio().sensitivity().value()),
+                        ProveStage::figures),
                 () -> true);
     }
 

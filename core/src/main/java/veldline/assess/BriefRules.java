@@ -27,6 +27,9 @@ final class BriefRules {
                     "Mend it in Feed run.",
                     "line broken"));
         }
+        if (a.line().unknownFrom().isPresent()) {
+            return List.of(undecided(a));
+        }
         if (margin.value() < 0) {
             return List.of(Finding.stop(
                     NumberText.shown(-margin.value(), 1) + " dB under the floor.",
@@ -39,21 +42,40 @@ final class BriefRules {
                 ? Finding.fits(
                         margin.shown(),
                         rest,
-                        "The worst tide still leaves "
-                                + NumberText.shown(margin.value() - a.line().worstBelow(), 1) + ".",
+                        a.line().worstBelow() < 0.05
+                                ? ""
+                                : "The worst tide still leaves "
+                                        + NumberText.shown(
+                                                margin.value() - a.line().worstBelow(), 1) + ".",
                         margin)
                 : Finding.watch(
                         margin.shown(),
                         rest,
-                        "The worst tide leaves "
-                                + NumberText.shown(margin.value() - a.line().worstBelow(), 1) + ".",
-                        "short at worst tide",
+                        a.line().worstBelow() < 0.05
+                                ? NumberText.shown(-over, 1) + " dB short."
+                                : "The worst tide leaves "
+                                        + NumberText.shown(
+                                                margin.value() - a.line().worstBelow(), 1) + ".",
+                        a.line().worstBelow() < 0.05 ? "margin short" : "short at worst tide",
                         margin);
         return List.of(f.withRuler(margin.value(), Optional.of(wanted), Optional.empty(), 1));
     }
 
+    private static Finding undecided(Assessment a) {
+        String name = a.line().stops().get(a.line().unknownFrom().orElseThrow()).name();
+        return Finding.plain(
+                Finding.Level.UNKNOWN,
+                "No margin yet.",
+                name + " is not decided on.",
+                "Choose it; the line then runs on.",
+                "not chosen");
+    }
+
     static List<Finding> tide(Assessment a) {
         PathFigures p = a.path();
+        if (a.job().brief().field().isPresent()) {
+            return List.of();
+        }
         if (a.job().brief().tide().value() <= 0) {
             return List.of(Finding.fits(
                     NumberText.signed(p.middle().value(), 1) + " dB",
@@ -81,12 +103,15 @@ final class BriefRules {
 
     static List<Finding> window(Assessment a) {
         Worked needed = a.needed();
-        if (a.allowed().isEmpty()) {
+        String place =
+                (a.job().madeNear() ? a.job().brief().near() : a.job().brief().far()).name();
+        if (!a.job().madeNear()) {
             return List.of(Finding.fits(
-                    needed.shown(),
-                    "of gain needed at " + a.job().brief().near().name() + ".",
-                    a.powerNote() + ".",
-                    needed));
+                    needed.shown(), "of gain needed at " + place + ".", "An antenna that hears has no limit.", needed));
+        }
+        if (a.allowed().isEmpty()) {
+            return List.of(
+                    Finding.fits(needed.shown(), "of gain needed at " + place + ".", a.powerNote() + ".", needed));
         }
         Worked allowed = a.allowed().get();
         boolean open = allowed.value() >= needed.value();
@@ -104,7 +129,7 @@ final class BriefRules {
     }
 
     static List<Finding> power(Assessment a) {
-        return a.mostEirp().isEmpty()
+        return a.mostEirp().isEmpty() && a.job().brief().field().isEmpty()
                 ? List.of(Finding.plain(
                         Finding.Level.UNKNOWN,
                         "Radiated power not checked.",

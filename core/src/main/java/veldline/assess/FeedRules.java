@@ -4,7 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import veldline.explain.Finding;
+import veldline.explain.Formula;
+import veldline.explain.Worked;
+import veldline.feed.Drawer;
 import veldline.feed.FeedChange;
+import veldline.feed.FeedPart;
 import veldline.feed.FeedRun;
 import veldline.feed.Joint;
 import veldline.feed.MendSearch;
@@ -15,7 +19,10 @@ final class FeedRules {
     private FeedRules() {}
 
     static List<Finding> joints(Assessment a) {
-        List<Finding> found = new ArrayList<>(joints(a, a.job().nearRun(), a.nearFeed(), true));
+        List<Finding> found = new ArrayList<>();
+        if (a.job().brief().field().isEmpty()) {
+            found.addAll(joints(a, a.job().nearRun(), a.nearFeed(), true));
+        }
         found.addAll(joints(a, a.job().farRun(), a.farFeed(), false));
         return found;
     }
@@ -42,7 +49,7 @@ final class FeedRules {
         if (found.isEmpty()) {
             found.add(Finding.plain(
                     Finding.Level.FITS,
-                    end + ", " + figures.joints().size() + " joints:",
+                    end + ", " + figures.joints().size() + (figures.joints().size() == 1 ? " joint:" : " joints:"),
                     "series, thread, contact and impedance agree.",
                     "Look at the metal, not the label.",
                     ""));
@@ -71,7 +78,140 @@ final class FeedRules {
                 new veldline.job.JobChange.OfRun(near, m.change()));
     }
 
+    /** An amplifier at the mast gets its current up the cable; what blocks it, or nothing to feed it, leaves it dead. */
+    static List<Finding> supply(Assessment a) {
+        List<Finding> found = new ArrayList<>();
+        for (boolean near : new boolean[] {true, false}) {
+            FeedRun run = a.job().run(near);
+            for (int i = 0; i < run.parts().size(); i++) {
+                FeedPart part = run.parts().get(i);
+                if (part.amplifier().isPresent()) {
+                    found.add(supply(a, run, i, near));
+                }
+            }
+        }
+        return found;
+    }
+
+    private static Finding supply(Assessment a, FeedRun run, int at, boolean near) {
+        FeedPart amplifier = run.parts().get(at);
+        double volts = amplifier.amplifier().orElseThrow().volts();
+        String wants = NumberText.shown(volts, 0) + " V";
+        for (int i = at - 1; i >= 0; i--) {
+            FeedPart part = run.parts().get(i);
+            if (part.supplies() > 0) {
+                return Math.abs(part.supplies() - volts) <= 0.15 * volts
+                        ? Finding.plain(
+                                Finding.Level.FITS,
+                                wants + " reach the " + plain(amplifier) + ",",
+                                "from the " + plain(part) + ".",
+                                "Mains side closed; a certified supply only.",
+                                "")
+                        : Finding.plain(
+                                Finding.Level.STOP,
+                                "The " + plain(amplifier) + " wants " + wants + ";",
+                                NumberText.shown(part.supplies(), 0) + " V come.",
+                                "Fit a supply of the right voltage.",
+                                "wrong supply");
+            }
+            if (!part.passesDc()) {
+                return Finding.plain(
+                                Finding.Level.STOP,
+                                "No supply reaches the " + plain(amplifier) + ";",
+                                "the " + plain(part) + " blocks it.",
+                                "Direct current on coax: switch it off before anything is joined.",
+                                "supply blocked")
+                        .withRemedies(passing(run, i, near));
+            }
+        }
+        double bias = (near ? a.job().brief().near() : a.job().brief().far())
+                .radio()
+                .sheet()
+                .map(s -> s.port().bias())
+                .orElse(0.0);
+        return Math.abs(bias - volts) <= 0.15 * volts
+                ? Finding.plain(Finding.Level.FITS, wants + " come from the radio's socket.", "", "", "")
+                : Finding.plain(
+                        Finding.Level.STOP,
+                        "Nothing feeds the " + plain(amplifier) + ";",
+                        "it wants " + wants + ".",
+                        "Put an injector between it and the radio.",
+                        "no supply");
+    }
+
+    /** What it is, without its sockets: “masthead amplifier”. */
+    private static String plain(FeedPart part) {
+        String name = part.name().split(",")[0];
+        return Character.toLowerCase(name.charAt(0)) + name.substring(1);
+    }
+
+    /** Parts of the drawer of the same kind and faces that let the current through. */
+    private static List<Finding.Remedy> passing(FeedRun run, int index, boolean near) {
+        FeedPart blocked = run.parts().get(index);
+        return Drawer.parts().stream()
+                .filter(p -> p.kind() == blocked.kind()
+                        && p.passesDc()
+                        && p.radioSide().equals(blocked.radioSide())
+                        && p.antennaSide().equals(blocked.antennaSide()))
+                .limit(2)
+                .map(p -> new Finding.Remedy(
+                        "Fit the " + p.name(),
+                        "It takes " + NumberText.shown(p.loss().value(), 1) + " dB and lets the supply through.",
+                        new veldline.job.JobChange.OfRun(near, new FeedChange.Replace(index, p))))
+                .toList();
+    }
+
+    /** What all stations together put out of an amplifier. */
+    static List<Finding> overload(Assessment a) {
+        List<Finding> found = new ArrayList<>();
+        List<Double> levels = a.stations().value().stream()
+                .flatMap(List::stream)
+                .flatMap(s -> s.level().stream())
+                .toList();
+        List<FeedPart> parts = a.job().farRun().parts();
+        double before = 0;
+        for (int i = parts.size() - 1; i >= 0; i--) {
+            FeedPart part = parts.get(i);
+            before += part.workedLoss(a.job().brief().frequency().value()).value();
+            if (part.amplifier().isPresent() && !levels.isEmpty()) {
+                found.add(overload(part, levels, before));
+            }
+        }
+        return found;
+    }
+
+    private static Finding overload(FeedPart part, List<Double> levels, double taken) {
+        double sum =
+                levels.stream().mapToDouble(l -> Math.pow(10, (l - taken) / 10)).sum();
+        double most = part.amplifier().orElseThrow().mostOut().value();
+        Worked out = Worked.of(TOGETHER)
+                .computed("p", "all stations behind it, µW", sum * 1000, "µW", 5)
+                .gives(10 * Math.log10(sum), "dBm", 1, 3);
+        String rest = "leave the " + plain(part) + ", " + levels.size()
+                + (levels.size() == 1 ? " station; " : " stations together; ") + NumberText.shown(most, 1)
+                + " is the most.";
+        return out.value() > most
+                ? Finding.stop(
+                        out.shown(),
+                        rest,
+                        "It makes what was not there. A weaker one, or a filter before it.",
+                        "overload",
+                        out)
+                : Finding.fits(out.shown(), rest, "", out);
+    }
+
+    private static final Formula TOGETHER = new Formula(
+            "Level of several together",
+            "Powers add; p is their sum.",
+            "P",
+            "10·log10(p ÷ 1000)",
+            "Sum of powers",
+            "As good as the field strengths");
+
     static List<Finding> loss(Assessment a) {
+        if (a.job().brief().field().isPresent()) {
+            return List.of();
+        }
         double loss = a.nearFeed().total().value();
         String lead = a.nearFeed().total().shown();
         String rest = "lost between radio and antenna; 2.0 allowed.";

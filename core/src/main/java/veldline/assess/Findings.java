@@ -15,7 +15,19 @@ final class Findings {
     interface Rule extends Function<Assessment, List<Finding>> {}
 
     private static final Map<Step, List<Rule>> RULES = Map.of(
-            Step.BRIEF, List.of(BriefRules::margin, BriefRules::tide, BriefRules::window, BriefRules::power),
+            Step.BRIEF,
+                    List.of(
+                            BriefRules::margin,
+                            NeedsRules::stations,
+                            NeedsRules::moving,
+                            NeedsRules::radios,
+                            NeedsRules::rate,
+                            NeedsRules::outage,
+                            BriefRules::tide,
+                            BriefRules::window,
+                            NeedsRules::doubt,
+                            BriefRules::power),
+            Step.CHOOSE, List.of(OfferRules::offer),
             Step.SHAPE,
                     List.of(
                             ShapeRules::gain,
@@ -24,13 +36,21 @@ final class Findings {
                             ShapeRules::polarization,
                             ShapeRules::fits),
             Step.MATCH, List.of(MatchRules::inUse, MatchRules::better, MatchRules::choke),
-            Step.FEED_RUN, List.of(FeedRules::joints, FeedRules::loss, FeedRules::power),
+            Step.FEED_RUN,
+                    List.of(
+                            FeedRules::joints,
+                            FeedRules::supply,
+                            FeedRules::overload,
+                            FeedRules::loss,
+                            NeedsRules::ports,
+                            FeedRules::power),
             Step.RAISE,
                     List.of(
                             RaiseRules::bearing,
                             RaiseRules::lines,
                             RaiseRules::exposure,
                             RaiseRules::distance,
+                            RaiseRules::schedule,
                             RaiseRules::height),
             Step.PROVE,
                     List.of(
@@ -56,33 +76,16 @@ final class Findings {
             }
             found.put(step, list);
         }
-        return new Assessment(
-                bare.job(),
-                bare.path(),
-                bare.antenna(),
-                bare.sweep(),
-                bare.match(),
-                bare.nearFeed(),
-                bare.farFeed(),
-                bare.eirp(),
-                bare.mostEirp(),
-                bare.powerNote(),
-                bare.needed(),
-                bare.allowed(),
-                marked(bare, found),
-                bare.raise(),
-                bare.prove(),
-                found);
+        return bare.judged(marked(bare, found), found);
     }
 
     private static LevelLine marked(Assessment a, Map<Step, List<Finding>> found) {
         List<LevelLine.Stop> stops = new ArrayList<>();
+        String made = a.job().madeNear() ? "near-antenna" : "far-antenna";
         for (LevelLine.Stop s : a.line().stops()) {
-            stops.add(s.id().equals("near-antenna") ? antennaStop(s, found.get(Step.SHAPE)) : s);
+            stops.add(s.id().equals(made) ? antennaStop(s, found.get(Step.SHAPE)) : s);
         }
-        LevelLine l = a.line();
-        return new LevelLine(
-                stops, l.path(), l.mostEirp(), l.floor(), l.wish(), l.margin(), l.worstBelow(), l.brokenAt());
+        return a.line().withStops(stops);
     }
 
     private static LevelLine.Stop antennaStop(LevelLine.Stop s, List<Finding> shape) {

@@ -57,6 +57,9 @@ final class MatchRules {
     }
 
     static List<Finding> choke(Assessment a) {
+        if (a.match() instanceof Stage.Absent) {
+            return List.of();
+        }
         return List.of(Finding.plain(
                 Finding.Level.UNKNOWN,
                 "A current choke belongs at the feed.",

@@ -5,13 +5,12 @@ import java.util.Map;
 import java.util.function.Function;
 
 /**
- * Remembers the last 64 answers of a pure function by its input, so that undo is instant. Counts how often it had to
+ * Remembers the last 64 answers of one pure function by its input, so that undo is instant. Counts how often it had to
  * work, which tests read.
  */
 final class Memory<I, O> {
     private static final int KEPT = 64;
 
-    private final Function<I, O> function;
     private final Map<I, O> known = new LinkedHashMap<>(16, 0.75f, true) {
         private static final long serialVersionUID = 1L;
 
@@ -22,12 +21,8 @@ final class Memory<I, O> {
     };
     private int runs;
 
-    Memory(Function<I, O> function) {
-        this.function = function;
-    }
-
-    /** The answer, from memory or worked out now; a failure is not remembered. */
-    synchronized O of(I input) {
+    /** The answer, from memory or worked out now by a pure function; a failure is not remembered. */
+    synchronized O of(I input, Function<I, O> function) {
         O answer = known.get(input);
         if (answer == null) {
             runs++;

@@ -10,6 +10,7 @@ import veldline.path.TideCurve;
  *
  * @param freeSpace loss of distance alone
  * @param typical with the bounce at the middle of all tides
+ * @param polarization what unlike polarizations take
  * @param fresnel radius of the first zone half way
  * @param tide the bounce over the tide
  * @param worst the bounce at its worst tide
@@ -20,6 +21,7 @@ import veldline.path.TideCurve;
 public record PathFigures(
         Worked freeSpace,
         Worked typical,
+        Worked polarization,
         Worked fresnel,
         TideCurve tide,
         TideCurve.Point worstAt,

@@ -2,6 +2,7 @@ package veldline.assess;
 
 import java.util.Optional;
 import veldline.explain.Worked;
+import veldline.raise.Schedule;
 
 /**
  * Where each end points and what must stay clear.
@@ -9,8 +10,9 @@ import veldline.explain.Worked;
  * @param nearBearing from true north
  * @param geodesic distance between the coordinates, metres
  * @param aimError off the beam where 1 dB is lost
- * @param exposure distance to keep in front of the near antenna
+ * @param exposure distance to keep in front of the near antenna; empty where it is not a matter of power density
  * @param clearOfLines least distance to overhead lines
+ * @param schedule the work at the place
  */
 public record RaiseFigures(
         Worked nearBearing,
@@ -19,5 +21,6 @@ public record RaiseFigures(
         Worked farTilt,
         Worked distance,
         Optional<Worked> aimError,
-        Worked exposure,
-        Worked clearOfLines) {}
+        Optional<Worked> exposure,
+        Worked clearOfLines,
+        Schedule schedule) {}

@@ -1,10 +1,13 @@
 package veldline.assess;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import veldline.explain.Finding;
 import veldline.explain.Worked;
+import veldline.link.Needs;
 import veldline.quantity.NumberText;
+import veldline.raise.Schedule;
 
 /** Judgements on how it is put up. */
 final class RaiseRules {
@@ -16,13 +19,17 @@ final class RaiseRules {
                 .map(e -> "Off by " + e.number()
                         + "° either way costs 1 dB; set it by the middle of both half-power edges.")
                 .orElse("");
+        boolean near = a.job().madeNear();
+        Worked here = near ? r.nearBearing() : r.farBearing();
+        Worked there = near ? r.farBearing() : r.nearBearing();
         return List.of(Finding.fits(
-                r.nearBearing().shown(),
-                "from true north at " + a.job().brief().near().name() + "; "
-                        + r.farBearing().shown() + " at "
-                        + a.job().brief().far().name() + ".",
+                here.shown(),
+                "from true north at "
+                        + (near ? a.job().brief().near() : a.job().brief().far()).name() + "; "
+                        + there.shown() + " at "
+                        + (near ? a.job().brief().far() : a.job().brief().near()).name() + ".",
                 reason,
-                r.nearBearing()));
+                here));
     }
 
     static List<Finding> lines(Assessment a) {
@@ -41,7 +48,18 @@ final class RaiseRules {
     }
 
     static List<Finding> exposure(Assessment a) {
-        Worked keep = a.raise().exposure();
+        if (a.job().brief().field().isPresent()) {
+            return List.of();
+        }
+        if (a.raise().exposure().isEmpty()) {
+            return List.of(Finding.plain(
+                    Finding.Level.UNKNOWN,
+                    "Exposure not worked out:",
+                    "under 30 MHz fields are limited, not power density.",
+                    "Keep people off the wire and its ends; ask a licensed practitioner.",
+                    "exposure open"));
+        }
+        Worked keep = a.raise().exposure().get();
         double people = a.job().raise().peopleDistance().value();
         String rest = "to keep in front of the antenna; people come to " + NumberText.shown(people, 1) + " m.";
         Finding f = people >= keep.value()
@@ -71,6 +89,39 @@ final class RaiseRules {
                 "One of the two is wrong.",
                 "distances differ",
                 a.raise().distance()));
+    }
+
+    /** Whether the work fits who is there, for how long and with what. */
+    static List<Finding> schedule(Assessment a) {
+        Schedule plan = a.raise().schedule();
+        Needs needs = a.job().needs();
+        Worked total = plan.worked();
+        List<String> against = new ArrayList<>();
+        if (needs.setUp().value() > 0 && plan.minutes() * 60 > needs.setUp().value()) {
+            against.add(needs.setUp() + " allowed");
+        }
+        if (needs.hours().value() > 0 && plan.minutes() * 60 > needs.hours().value()) {
+            against.add(needs.hours() + " there");
+        }
+        if (plan.people() > needs.people().value()) {
+            against.add(plan.people() + " people needed, " + needs.people() + " there");
+        }
+        plan.steps().stream()
+                .flatMap(s -> s.tools().stream())
+                .filter(t -> !needs.tools().contains(t))
+                .distinct()
+                .forEach(t -> against.add("no " + t.words() + " to hand"));
+        String rest = "for " + plan.steps().size() + " steps, " + plan.people()
+                + (plan.people() == 1 ? " person." : " people.");
+        String steps = plan.steps().stream()
+                .map(s -> s.what() + " " + NumberText.shown(s.minutes(), 0))
+                .reduce((x, y) -> x + "; " + y)
+                .orElse("");
+        return List.of(
+                against.isEmpty()
+                        ? Finding.fits(total.shown(), rest, steps + ".", total)
+                        : Finding.watch(
+                                total.shown(), rest, String.join("; ", against) + ".", "plan does not fit", total));
     }
 
     static List<Finding> height(Assessment a) {

@@ -9,6 +9,7 @@ import veldline.link.Exposure;
 import veldline.path.Geodesic;
 import veldline.path.Tilt;
 import veldline.raise.LineClearance;
+import veldline.raise.Schedule;
 
 /** Bearings, tilts and what must stay clear. */
 final class RaiseStage {
@@ -31,11 +32,7 @@ final class RaiseStage {
                 far.latitude().value(),
                 far.longitude().value());
         double distance = job.brief().distance().value();
-        double longest = job.yagi().elements().stream()
-                .mapToDouble(e -> e.length().value())
-                .max()
-                .orElse(0);
-        Worked sent = eirp.orElseGet(() -> Worked.of(Assessor.EIRP)
+        Worked sent = eirp.orElseGet(() -> Worked.of(LineStage.EIRP)
                 .typed("p", "power sent", near.radio().power().value(), "dBm", 3)
                 .computed("c", "chain", 0, "dB", 1)
                 .computed("g", "antenna", 0, "dBi", 1)
@@ -49,8 +46,13 @@ final class RaiseStage {
                         .computed("a", "length of the geodesic", line.distance(), "m", 2)
                         .gives(line.distance(), "m", 0),
                 antenna.flatMap(AntennaFigures::aimError),
-                Exposure.worked(sent, job.brief().frequency().value()),
+                job.brief().frequency().value() >= Exposure.FROM
+                        ? Optional.of(
+                                Exposure.worked(sent, job.brief().frequency().value()))
+                        : Optional.empty(),
                 LineClearance.least(
-                        job.raise().mast().value(), Math.max(longest, job.yagi().boomLength())));
+                        job.raise().mast().value(), job.antenna(job.madeNear()).longest()),
+                Schedule.of(
+                        job.raise().mast().value(), job.antenna(job.madeNear()).longest(), 0));
     }
 }

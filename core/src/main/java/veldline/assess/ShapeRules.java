@@ -3,11 +3,14 @@ package veldline.assess;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import veldline.antenna.Bought;
+import veldline.antenna.Polarized;
 import veldline.antenna.YagiChange;
 import veldline.antenna.YagiShape;
 import veldline.explain.Finding;
 import veldline.explain.Worked;
 import veldline.feed.FeedPart;
+import veldline.job.JobChange;
 import veldline.line.CableLoss;
 import veldline.quantity.NumberText;
 import veldline.quantity.Quantity;
@@ -21,6 +24,9 @@ final class ShapeRules {
     private ShapeRules() {}
 
     static List<Finding> gain(Assessment a) {
+        if (a.antenna() instanceof Stage.Absent<AntennaFigures> absent) {
+            return List.of(absent(a, absent.why()));
+        }
         if (a.antenna() instanceof Stage.Failed<AntennaFigures> failed) {
             String[] lines = failed.why().split("\n");
             return List.of(Finding.plain(
@@ -49,6 +55,29 @@ final class ShapeRules {
                                 gain);
         return List.of(f.withRuler(
                 gain.value(), Optional.of(a.needed().value()), a.allowed().map(Worked::value), 1));
+    }
+
+    private static Finding absent(Assessment a, String why) {
+        boolean near = a.job().madeNear();
+        Optional<Worked> claim = a.job().antenna(near).claimedGain();
+        if (claim.isEmpty()) {
+            return Finding.plain(
+                    Finding.Level.UNKNOWN,
+                    why + ".",
+                    a.needed().shown() + " of gain are needed.",
+                    "Choose ranks what would do.",
+                    "not chosen");
+        }
+        Worked gain = claim.get();
+        return gain.value() >= a.needed().value()
+                ? Finding.fits(
+                        "‘" + gain.number() + "’ dBi", "claimed; " + a.needed().number() + " needed.", why + ".", gain)
+                : Finding.watch(
+                        "‘" + gain.number() + "’ dBi",
+                        "claimed; " + a.needed().number() + " needed.",
+                        why + ".",
+                        "gain short",
+                        gain);
     }
 
     static List<Finding> power(Assessment a) {
@@ -110,32 +139,61 @@ final class ShapeRules {
                         : Finding.watch("SWR " + swr.number(), rest, "Match brings it down.", "SWR high", swr));
     }
 
+    /** Beyond this a mismatch of polarizations is called crossed, dB. */
+    private static final double CROSSED = 10;
+
     static List<Finding> polarization(Assessment a) {
-        boolean near = a.job().yagi().upright();
-        boolean far = a.job().farAntenna().upright();
-        if (near == far) {
-            return List.of(Finding.plain(
-                    Finding.Level.FITS,
-                    (near ? "Upright" : "Flat") + " elements, " + (far ? "upright" : "flat") + " far antenna:",
-                    "no loss.",
-                    "Crossed they would lose nearly everything, twenty decibels or more.",
-                    ""));
+        Optional<Polarized> near = a.job().nearAntenna().polarized();
+        Optional<Polarized> far = a.job().farAntenna().polarized();
+        if (near.isEmpty() || far.isEmpty()) {
+            return List.of();
         }
-        return List.of(Finding.plain(
-                        Finding.Level.STOP,
-                        "Crossed:",
-                        "elements " + (near ? "upright" : "flat") + ", far antenna " + (far ? "upright" : "flat") + ".",
-                        "20 dB or more are lost.",
-                        "crossed")
-                .withRemedies(List.of(new Finding.Remedy(
-                        far ? "Stand the elements up" : "Lay the elements flat",
-                        "Then both match.",
-                        new YagiChange.Upright(far)))));
+        Worked loss = a.path().polarization();
+        String pair = capital(near.get().words()) + " here, " + far.get().words() + " there:";
+        if (loss.value() < 0.5) {
+            return List.of(Finding.fits(
+                    pair, "no loss.", "Crossed they would lose nearly everything, twenty decibels or more.", loss));
+        }
+        if (loss.value() < CROSSED) {
+            return List.of(Finding.watch(
+                    pair, loss.shown() + " lost.", "One kind at both ends loses nothing.", "half lost", loss));
+        }
+        return List.of(Finding.stop(
+                        pair,
+                        loss.shown() + " lost.",
+                        "Crossed; built ones part no further than this, and a bounce may turn the hand.",
+                        "crossed",
+                        loss)
+                .withRemedies(turning(a, near.get(), far.get())));
+    }
+
+    private static List<Finding.Remedy> turning(Assessment a, Polarized near, Polarized far) {
+        boolean made = a.job().yagi().isPresent();
+        if (made && !near.circular() && !far.circular()) {
+            boolean up = (a.job().madeNear() ? far : near).upright();
+            return List.of(new Finding.Remedy(
+                    up ? "Stand the elements up" : "Lay the elements flat",
+                    "Then both match.",
+                    new YagiChange.Upright(up)));
+        }
+        return a.job().antenna(true) instanceof Bought b
+                ? List.of(new Finding.Remedy(
+                        "Make this end " + far.words(),
+                        "Another antenna, or the same built the other way about.",
+                        new JobChange.Fit(true, b.withPolarization(far))))
+                : List.of();
+    }
+
+    private static String capital(String words) {
+        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 
     static List<Finding> fits(Assessment a) {
         List<Finding> found = new ArrayList<>();
-        YagiShape y = a.job().yagi();
+        if (a.job().yagi().isEmpty()) {
+            return found;
+        }
+        YagiShape y = a.job().yagi().get();
         double allowed = a.job().brief().sizeAllowed().value();
         if (y.boomLength() > allowed * (1 + 1e-9)) {
             found.add(Finding.plain(

@@ -17,6 +17,9 @@ public sealed interface Stage<T> {
     /** Could not be worked out; the sentence says why and what to do. */
     record Failed<T>(String why) implements Stage<T> {}
 
+    /** The job has no such part; the sentence says why. */
+    record Absent<T>(String why) implements Stage<T> {}
+
     /** This, or while it is under way what was known before, marked with when that was. */
     default Stage<T> orStale(Stage<T> before, Instant asOf) {
         if (!(this instanceof Running)) {
@@ -27,7 +30,7 @@ public sealed interface Stage<T> {
 
     /** Whether it belongs to the job as it is. */
     default boolean settled() {
-        return this instanceof Fresh || this instanceof Failed;
+        return this instanceof Fresh || this instanceof Failed || this instanceof Absent;
     }
 
     /** When an old result was worked out. */

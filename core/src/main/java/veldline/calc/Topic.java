@@ -1,5 +1,7 @@
 package veldline.calc;
 
+import java.math.BigDecimal;
+import java.math.MathContext;
 import java.util.List;
 import java.util.function.Function;
 
@@ -44,6 +46,18 @@ public record Topic(
 
     static Answer is(String name, Object value) {
         return new Answer(name, value, "");
+    }
+
+    /** A result as it is read: numbers to seven figures, which is finer than any of them is good to. */
+    public static String shown(Object value) {
+        if (value instanceof Double d && Double.isFinite(d)) {
+            BigDecimal seven = new BigDecimal(d, new MathContext(7)).stripTrailingZeros();
+            boolean handy = d == 0 || Math.abs(d) >= 1e-4 && Math.abs(d) < 1e11;
+            return handy ? seven.toPlainString() : seven.toString();
+        }
+        return value instanceof List<?> l
+                ? "[" + String.join(", ", l.stream().map(Topic::shown).toList()) + "]"
+                : String.valueOf(value);
     }
 
     public List<Answer> answer(Given given) {

@@ -5,16 +5,17 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import veldline.antenna.Bought;
+import veldline.antenna.Polarized;
 import veldline.antenna.Yagi;
-import veldline.antenna.YagiShape;
 import veldline.explain.Program;
 import veldline.feed.Connector;
 import veldline.feed.Drawer;
 import veldline.feed.FeedRun;
 import veldline.instrument.World;
 import veldline.job.Job;
+import veldline.job.NewJob;
 import veldline.link.Brief;
-import veldline.link.End;
+import veldline.link.Needs;
 import veldline.link.Radio;
 import veldline.measure.Reading;
 import veldline.measure.Series;
@@ -27,7 +28,10 @@ import veldline.quantity.Unit;
 import veldline.raise.RaisePlan;
 import veldline.stock.Metal;
 
-/** The nest-camera link, finished and proved: a Yagi for the whip, then the hide's antenna lowered out of the null. */
+/**
+ * The sample reserve. Its first job, the nest-camera link, is finished and proved: a Yagi for the whip, then the hide's
+ * antenna lowered out of the null.
+ */
 public final class TernholmSands {
     private static final long SEED = 20_261_123;
     private static final double READING_EVERY = 120;
@@ -39,60 +43,60 @@ public final class TernholmSands {
 
     private TernholmSands() {}
 
+    /** Every job of the reserve, in the order of its logbook. */
+    public static List<Job> all() {
+        return List.of(
+                nestCamera(),
+                OtherJobs.tagReceiver(),
+                OtherJobs.lodgeTelevision(),
+                OtherJobs.visitorShelter(),
+                OtherJobs.surveySkiff(),
+                OtherJobs.tideGauge(),
+                OtherJobs.stormRadio());
+    }
+
     public static Job nestCamera() {
-        Connector reverse = new Connector(Connector.Series.SMA, Connector.Thread.OUTSIDE, Connector.Contact.PIN, 50);
         Connector jackN = new Connector(Connector.Series.N, Connector.Thread.OUTSIDE, Connector.Contact.SOCKET, 50);
-        Brief brief = new Brief(
-                q("2437", Unit.MHZ),
-                new End(
-                        "Gannet hide",
-                        q("8.0", Unit.M),
-                        q("55.20000", Unit.DEG),
-                        q("4.10000", Unit.DEG),
-                        new Radio("Camera radio", q("16.0", Unit.DBM), q("-80", Unit.DBM), reverse)),
-                new End(
-                        "Warden's lodge",
-                        q("12.0", Unit.M),
-                        q("55.20637", Unit.DEG),
-                        q("4.13930", Unit.DEG),
-                        new Radio("Lodge radio", q("16.0", Unit.DBM), q("-80", Unit.DBM), jackN)),
-                q("2.6", Unit.KM),
-                Surface.SEA_WATER,
-                q("3.4", Unit.M),
-                q("12.0", Unit.DB),
-                q("18", Unit.IN),
-                "licence",
-                q("30.0", Unit.DBM));
-        YagiShape yagi = Yagi.forCount(2437e6, 11, q("1.6", Unit.MM), Metal.BRASS, false);
+        Radio camera = Reserve.radio("camera-24", 2);
+        Radio lodge = Reserve.radio("bridge-24", 1).withName("Lodge radio");
+        Brief brief = Reserve.brief(
+                        q("2437", Unit.MHZ),
+                        Reserve.end("Gannet hide", "8.0", "55.20000", "4.10000", camera),
+                        Reserve.end("Warden's lodge", "12.0", "55.20637", "4.13930", lodge),
+                        q("2.6", Unit.KM),
+                        Surface.SEA_WATER)
+                .withTide(q("3.4", Unit.M))
+                .withMarginWanted(q("12.0", Unit.DB))
+                .withSizeAllowed(q("18", Unit.IN))
+                .withProfile("licence");
         FeedRun near = new FeedRun(
-                reverse,
+                camera.socket(),
                 List.of(Drawer.part("a-smarn-nj"), Drawer.part("c-rg213-n").withLength(Optional.of(q("3.5", Unit.M)))),
                 jackN);
         FeedRun far =
                 new FeedRun(jackN, List.of(Drawer.part("c-10mm-n").withLength(Optional.of(q("6", Unit.M)))), jackN);
-        Job job = new Job(
-                "Ternholm Sands",
-                "Nest-camera link",
-                brief,
-                yagi,
-                new Bought("Lodge panel", q("12.0", Unit.DBI), false, jackN),
-                near,
-                far,
-                Job.Matching.DIRECT,
-                new RaisePlan(
+        Job job = NewJob.of("Ternholm Sands", "Nest-camera link", brief)
+                .withNeeds(Needs.none()
+                        .withRate(q("20", Unit.MBIT_S))
+                        .withDelay(q("50", Unit.MILLISECOND))
+                        .withOutage(q("10", Unit.MINUTE))
+                        .withPeople(q("2", Unit.ONE))
+                        .withHours(q("5", Unit.HOUR)))
+                .withNearAntenna(Yagi.forCount(2437e6, 11, q("1.6", Unit.MM), Metal.BRASS, false))
+                .withFarAntenna(new Bought(
+                        "Lodge panel",
+                        q("12.0", Unit.DBI),
+                        Polarized.FLAT,
+                        Optional.of(q("40", Unit.DEG)),
+                        q("290", Unit.MM),
+                        jackN))
+                .withNearRun(near)
+                .withFarRun(far)
+                .withRaise(new RaisePlan(
                         q("4.5", Unit.M),
                         q("60", Unit.M),
                         q("6", Unit.M),
-                        Set.of("below", "cable", "exposure", "height", "lightning", "lines", "solder")),
-                new ProvePlan(
-                        List.of(),
-                        -1,
-                        -1,
-                        ProvePlan.LineUp.TIDE,
-                        q("10", Unit.MINUTE),
-                        q("1", Unit.DB),
-                        q("95", Unit.ONE)),
-                List.of());
+                        Set.of("below", "cable", "exposure", "height", "lightning", "lines", "solder")));
         return logged(recorded(job));
     }
 
@@ -151,7 +155,7 @@ public final class TernholmSands {
     private static Recording.Quoted predicted(Job job, double gain, double height, Instant on) {
         double frequency = job.brief().frequency().value();
         TideCurve tide = new TideCurve(
-                job.brief().tideCurve(job.yagi().upright()).ray(),
+                job.brief().tideCurve(job.polarized().upright()).ray(),
                 height,
                 job.brief().far().height().value(),
                 job.brief().tide().value());
@@ -160,7 +164,7 @@ public final class TernholmSands {
                 + gain
                 - veldline.path.FreeSpace.lossDb(job.brief().distance().value(), frequency)
                 + tide.middle().bounceDb()
-                + job.farAntenna().gain().value()
+                + job.farAntenna().claimedGain().orElseThrow().value()
                 - job.farRun().lossDb(frequency);
         return new Recording.Quoted(level, 1.5, on, Program.VERSION);
     }

@@ -50,7 +50,9 @@ public record Connector(Series family, Thread thread, Contact contact, int ohms)
         UHF("UHF", "5/8-24 thread, no sleeve", 300e6),
         SEVEN_SIXTEEN("7-16", "M29 thread", 7.5e9),
         F("F", "3/8-32 thread", 2e9),
-        MCX("MCX", "snap", 6e9);
+        MCX("MCX", "snap", 6e9),
+        /** An antenna that belongs to its radio and does not come off. */
+        BUILT_IN("built in", "soldered joint", 300e9);
 
         private final String words;
         private final String coupling;
@@ -84,6 +86,9 @@ public record Connector(Series family, Thread thread, Contact contact, int ohms)
     /** The trade's name: a plug has its thread inside; “RP” where the centre is the other way about. */
     @JsonIgnore
     public String tradeName() {
+        if (family == Series.BUILT_IN) {
+            return family.words();
+        }
         boolean plug = thread == Thread.INSIDE;
         boolean usual = plug == (contact == Contact.PIN);
         return (usual ? "" : "RP-") + family.words() + (plug ? " plug" : " jack");

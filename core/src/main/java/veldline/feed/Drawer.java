@@ -52,17 +52,26 @@ public final class Drawer {
                 FeedPart.Kind.valueOf(row.get("kind")),
                 connector(row.get("radio side")),
                 connector(row.get("antenna side")),
-                Quantity.of(cable ? "0" : row.get("loss dB"), Unit.DB),
+                Quantity.of(row.get("loss dB").isEmpty() ? "0" : row.get("loss dB"), Unit.DB),
                 cable
                         ? Optional.of(
                                 new CableLoss(Double.parseDouble(row.get("k1")), Double.parseDouble(row.get("k2"))))
                         : Optional.empty(),
                 cable ? Optional.of(Quantity.of(row.get("length m"), Unit.M)) : Optional.empty(),
-                Double.parseDouble(row.get("ceiling GHz")) * 1e9);
+                Double.parseDouble(row.get("ceiling GHz")) * 1e9,
+                !row.get("dc").equals("no"),
+                row.get("gain dB").isEmpty()
+                        ? Optional.empty()
+                        : Optional.of(new FeedPart.Amplifier(
+                                Quantity.of(row.get("gain dB"), Unit.DB),
+                                Quantity.of(row.get("noise dB"), Unit.DB),
+                                Quantity.of(row.get("most out dBm"), Unit.DBM),
+                                Double.parseDouble(row.get("volts")))),
+                row.get("supplies").isEmpty() ? 0 : Double.parseDouble(row.get("supplies")));
     }
 
     /** For example {@code SMA inside pin 50}. */
-    static Connector connector(String text) {
+    public static Connector connector(String text) {
         String[] words = text.split(" ");
         return new Connector(
                 Connector.Series.valueOf(words[0]),

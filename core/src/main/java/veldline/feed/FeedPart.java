@@ -19,6 +19,9 @@ import veldline.quantity.Quantity;
  * @param cable attenuation, for cables
  * @param length for cables
  * @param ceiling highest frequency of the cable or body, hertz
+ * @param passesDc whether direct current for something further on gets through
+ * @param amplifier what it does, for one that adds
+ * @param supplies direct volts it puts on the line towards the antenna; zero for none
  */
 @RecordBuilder
 public record FeedPart(
@@ -30,7 +33,10 @@ public record FeedPart(
         Quantity loss,
         Optional<CableLoss> cable,
         Optional<Quantity> length,
-        double ceiling)
+        double ceiling,
+        boolean passesDc,
+        Optional<Amplifier> amplifier,
+        double supplies)
         implements FeedPartBuilder.With {
 
     public static final Formula ADAPTER_LOSS = new Formula(
@@ -41,20 +47,68 @@ public record FeedPart(
             "Typed by a person",
             "A clean joint takes about 0.1 dB");
 
-    /** What sort of thing a part is. */
+    static final Formula ADDED = new Formula(
+            "Loss of an amplifier",
+            "Less than nothing: it adds.",
+            "L",
+            "−a",
+            "Typed by a person",
+            "As its data sheet says, ±1 dB over its band");
+    public static final Formula AMPLIFIER_GAIN = new Formula(
+            "Gain of an amplifier",
+            "As typed for this part.",
+            "G",
+            "a",
+            "Typed by a person",
+            "As its data sheet says, ±1 dB over its band");
+
+    /** What sort of thing a part is, with the word for it on the line. */
     public enum Kind {
-        ADAPTER,
-        CABLE,
-        ARRESTOR
+        ADAPTER("Adapter"),
+        CABLE("Cable"),
+        ARRESTOR("Arrestor"),
+        AMPLIFIER("Amplifier"),
+        SPLITTER("Splitter"),
+        INJECTOR("Injector");
+
+        private final String words;
+
+        Kind(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
     }
+
+    /**
+     * What an amplifier does.
+     *
+     * @param noise its noise figure
+     * @param mostOut the level behind it above which it makes what was not there
+     * @param volts it runs on, fed through the cable
+     */
+    public record Amplifier(Quantity gain, Quantity noise, Quantity mostOut, double volts) {}
 
     /** The same part the other way round. */
     public FeedPart turned() {
         return withRadioSide(antennaSide).withAntennaSide(radioSide);
     }
 
-    /** What it takes at a frequency. */
+    /** What an amplifier adds; empty for everything else. */
+    public Optional<Worked> workedGain() {
+        return amplifier.map(a -> Worked.of(AMPLIFIER_GAIN)
+                .typed("a", "gain of " + name, a.gain().value(), "dB", 2)
+                .gives(a.gain().value(), "dB", 1, 1));
+    }
+
+    /** What it takes at a frequency; less than nothing for an amplifier. */
     public Worked workedLoss(double frequency) {
+        if (amplifier.isPresent()) {
+            double gain = amplifier.get().gain().value();
+            return Worked.of(ADDED).typed("a", "gain of " + name, gain, "dB", 2).gives(-gain, "dB", 2);
+        }
         if (cable.isPresent() && length.isPresent()) {
             return cable.get().worked(length.get().value(), frequency);
         }

@@ -38,7 +38,7 @@ import veldline.measure.Series;
  * themselves stand in CSV files of a sibling folder. docs/job-file.md describes the schema.
  */
 public final class JobFile {
-    public static final int MAJOR = 1;
+    public static final int MAJOR = 2;
     public static final int MINOR = 0;
 
     /**
@@ -58,6 +58,16 @@ public final class JobFile {
     private JobFile() {}
 
     public static Parts write(Job job) {
+        return write(job, Optional.empty());
+    }
+
+    /**
+     * Writes a job that was read from a file of a newer minor version: fields of it that this program does not know are
+     * kept where they stood, and so is its version.
+     *
+     * @param newer the file as it was read
+     */
+    public static Parts write(Job job, Optional<JsonNode> newer) {
         Map<String, String> recordings = new LinkedHashMap<>();
         JsonMapper mapper = mapper(
                 new JsonSerializer<Series>() {
@@ -78,6 +88,10 @@ public final class JobFile {
         root.put("format", "veldline job");
         root.put("version", MAJOR + "." + MINOR);
         root.set("job", mapper.valueToTree(job));
+        newer.ifPresent(n -> {
+            root.set("version", n.path("version"));
+            keepUnknown(n, root);
+        });
         try {
             return new Parts(mapper.writerWithDefaultPrettyPrinter().writeValueAsString(root) + "\n", recordings);
         } catch (JsonProcessingException e) {
@@ -85,12 +99,30 @@ public final class JobFile {
         }
     }
 
+    /** Copies what stands in one tree and has no counterpart in the other; lists only where they are of one length. */
+    private static void keepUnknown(JsonNode from, JsonNode into) {
+        if (from instanceof ObjectNode old && into instanceof ObjectNode fresh) {
+            for (Map.Entry<String, JsonNode> field : old.properties()) {
+                if (fresh.has(field.getKey())) {
+                    keepUnknown(field.getValue(), fresh.get(field.getKey()));
+                } else {
+                    fresh.set(field.getKey(), field.getValue());
+                }
+            }
+        } else if (from.isArray() && into.isArray() && from.size() == into.size()) {
+            for (int i = 0; i < from.size(); i++) {
+                keepUnknown(from.get(i), into.get(i));
+            }
+        }
+    }
+
     /**
      * A job as far as it could be read.
      *
      * @param troubles what could not, one sentence each; empty when all of it could
+     * @param newer the file itself, where a newer minor version wrote it
      */
-    public record Opened(Job job, List<String> troubles) {
+    public record Opened(Job job, List<String> troubles, Optional<JsonNode> newer) {
         public Opened {
             troubles = List.copyOf(troubles);
         }
@@ -98,22 +130,62 @@ public final class JobFile {
 
     /** @throws FormatException naming the place, what stands there and what would be right */
     public static Job read(String json, Folder folder) throws FormatException {
-        return read(json, folder, Optional.empty());
+        return read(json, folder, Optional.empty()).job();
     }
 
     /**
-     * Reads what can be read: a recording that is gone or was changed is left empty and told of, the rest stands.
+     * Reads what can be read: a recording that is gone or was changed is left empty and told of, a file of a newer major
+     * version is read as far as it is understood and told of; the rest stands.
      *
      * @throws FormatException when the job itself cannot be understood
      */
     public static Opened readWhatCanBe(String json, Folder folder) throws FormatException {
-        List<String> troubles = new ArrayList<>();
-        Job job = read(json, folder, Optional.of(troubles));
-        return new Opened(job, troubles);
+        return read(json, folder, Optional.of(new ArrayList<>()));
     }
 
-    private static Job read(String json, Folder folder, Optional<List<String>> troubles) throws FormatException {
-        JsonMapper mapper = mapper(null, new JsonDeserializer<Series>() {
+    private static Opened read(String json, Folder folder, Optional<List<String>> troubles) throws FormatException {
+        JsonMapper mapper = reader(folder, troubles);
+        try {
+            JsonNode root = mapper.readTree(json);
+            if (root == null || !root.path("format").asText().equals("veldline job")) {
+                throw new FormatException(
+                        "This is not a Veldline job; its first field must be “format”: “veldline job”");
+            }
+            String version = root.path("version").asText();
+            if (!version.matches("\\d{1,6}\\.\\d{1,6}")) {
+                throw new FormatException("The file's version is “" + version + "”; it must be like 2.0");
+            }
+            int major = Integer.parseInt(version.split("\\.")[0]);
+            int minor = Integer.parseInt(version.split("\\.")[1]);
+            if (major > MAJOR) {
+                newerMajor(version, troubles);
+            }
+            if (!(root.path("job") instanceof ObjectNode node)) {
+                throw new FormatException("The file holds no “job”; it may have been cut short. Open an older copy");
+            }
+            Job job = mapper.treeToValue(major < 2 ? Migration1To2.apply(node) : node, Job.class);
+            boolean newer = major == MAJOR && minor > MINOR;
+            return new Opened(job, troubles.orElse(List.of()), newer ? Optional.of(root) : Optional.empty());
+        } catch (JsonMappingException e) {
+            throw new FormatException("At " + path(e) + ": " + plain(e));
+        } catch (JsonProcessingException e) {
+            String where =
+                    e.getLocation() == null ? "" : "Line " + e.getLocation().getLineNr() + ": ";
+            throw new FormatException(where + "the file breaks off or is not JSON: " + e.getOriginalMessage());
+        }
+    }
+
+    private static void newerMajor(String version, Optional<List<String>> troubles) throws FormatException {
+        String made = "the file is of version " + version + ", made by a newer program; this one reads " + MAJOR + "."
+                + MINOR;
+        if (troubles.isEmpty()) {
+            throw new FormatException(made + ". Open it with the newer program");
+        }
+        troubles.get().add(made + " and may show it wrongly");
+    }
+
+    private static JsonMapper reader(Folder folder, Optional<List<String>> troubles) {
+        return mapper(null, new JsonDeserializer<Series>() {
             @Override
             public Series deserialize(JsonParser in, DeserializationContext c) throws IOException {
                 JsonNode node = in.readValueAsTree();
@@ -129,32 +201,6 @@ public final class JobFile {
                 }
             }
         });
-        try {
-            JsonNode root = mapper.readTree(json);
-            if (root == null || !root.path("format").asText().equals("veldline job")) {
-                throw new FormatException(
-                        "This is not a Veldline job; its first field must be “format”: “veldline job”");
-            }
-            String version = root.path("version").asText();
-            if (!version.matches("\\d+\\.\\d+")) {
-                throw new FormatException("The file's version is “" + version + "”; it must be like 1.0");
-            }
-            if (Integer.parseInt(version.split("\\.")[0]) > MAJOR) {
-                throw new FormatException(
-                        "The file is of version " + version + ", made by a newer program; this one reads " + MAJOR + "."
-                                + MINOR + ". Open it with the newer program");
-            }
-            if (!root.path("job").isObject()) {
-                throw new FormatException("The file holds no “job”; it may have been cut short. Open an older copy");
-            }
-            return mapper.treeToValue(root.get("job"), Job.class);
-        } catch (JsonMappingException e) {
-            throw new FormatException("At " + path(e) + ": " + plain(e));
-        } catch (JsonProcessingException e) {
-            String where =
-                    e.getLocation() == null ? "" : "Line " + e.getLocation().getLineNr() + ": ";
-            throw new FormatException(where + "the file breaks off or is not JSON: " + e.getOriginalMessage());
-        }
     }
 
     private static String why(String file, IOException e) {

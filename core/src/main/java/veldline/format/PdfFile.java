@@ -31,7 +31,8 @@ public final class PdfFile {
             Mark.Face.TEXT, "next-400.ttf",
             Mark.Face.BOLD, "next-700.ttf",
             Mark.Face.MONO, "mono-400.ttf",
-            Mark.Face.MONO_BOLD, "mono-600.ttf"));
+            Mark.Face.MONO_BOLD, "mono-600.ttf",
+            Mark.Face.FORMULA, "DejaVuSansMono.ttf"));
 
     private final PDDocument document;
     private final Map<Mark.Face, PDFont> fonts = new EnumMap<>(Mark.Face.class);

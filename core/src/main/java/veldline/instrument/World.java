@@ -74,7 +74,7 @@ public final class World {
         double frequency = job.brief().frequency().value();
         double distance = job.brief().distance().value();
         TwoRay ray = new TwoRay(
-                frequency, distance, job.brief().surface(), job.yagi().upright());
+                frequency, distance, job.brief().surface(), job.polarized().upright());
         double near = job.nearRun().lossDb(frequency) + hidden.extraLoss;
         return job.brief().near().radio().power().value()
                 - near
@@ -84,7 +84,7 @@ public final class World {
                 + ray.bounceDb(
                         nearHeight + hidden.heightError - tide,
                         job.brief().far().height().value() - tide)
-                + job.farAntenna().gain().value()
+                + job.farAntenna().claimedGain().map(g -> g.value()).orElse(0.0)
                 - 1.0 // claims run high
                 - job.farRun().lossDb(frequency);
     }

@@ -51,6 +51,11 @@ public record History(List<Step> steps, int at) {
         return at == 0 ? this : new History(steps, at - 1);
     }
 
+    /** As it was after so many steps; what came later stays to be put in again. */
+    public History to(int step) {
+        return new History(steps, Math.max(0, Math.min(step, steps.size() - 1)));
+    }
+
     public History redo() {
         return at == steps.size() - 1 ? this : new History(steps, at + 1);
     }

@@ -4,41 +4,58 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
-import veldline.antenna.Bought;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import veldline.antenna.Antenna;
+import veldline.antenna.Polarized;
 import veldline.antenna.YagiShape;
 import veldline.feed.FeedRun;
 import veldline.link.Brief;
+import veldline.link.Needs;
+import veldline.link.Offer;
 import veldline.prove.ProvePlan;
 import veldline.raise.RaisePlan;
 
 /**
- * One link, whole.
+ * One link, whole; or several that the same antennas serve.
  *
  * @param place the site it belongs to
  * @param name of the link
- * @param yagi the near antenna, built
- * @param farAntenna the far antenna, bought
+ * @param needs what it must carry and what there is to make it with
+ * @param stations the bands, senders or places it serves; at least one
+ * @param shown index of the one the line shows
+ * @param nearAntenna at the end that sends
+ * @param farAntenna at the end that hears
  * @param nearRun from the near radio to its antenna
  * @param farRun from the far radio to its antenna
- * @param match how the near antenna is matched
+ * @param match how the antenna that is shaped here is matched
+ * @param offer an advert that is being looked at
  * @param log what was done, oldest first
  */
 @RecordBuilder
 public record Job(
         String place,
         String name,
-        Brief brief,
-        YagiShape yagi,
-        Bought farAntenna,
+        Needs needs,
+        List<Station> stations,
+        int shown,
+        Antenna nearAntenna,
+        Antenna farAntenna,
         FeedRun nearRun,
         FeedRun farRun,
         Matching match,
+        Optional<Offer> offer,
         RaisePlan raise,
         ProvePlan prove,
         List<LogEntry> log)
         implements JobBuilder.With {
     public Job {
+        stations = List.copyOf(stations);
         log = List.copyOf(log);
+        if (shown < 0 || shown >= stations.size()) {
+            throw new IllegalArgumentException(
+                    "Station " + shown + " of " + stations.size() + " is shown; give one of them, counted from 0");
+        }
     }
 
     /** How an antenna is matched to its cable. */
@@ -50,6 +67,60 @@ public record Job(
 
     /** A line of the log. */
     public record LogEntry(Instant at, String text) {}
+
+    /** The brief of the station that is shown. */
+    public Brief brief() {
+        return stations.get(shown).brief();
+    }
+
+    public Job withBrief(Brief brief) {
+        List<Station> next = new ArrayList<>(stations);
+        next.set(shown, next.get(shown).withBrief(brief));
+        return withStations(next);
+    }
+
+    /** With the same change made to the brief of every station. */
+    Job withEveryBrief(UnaryOperator<Brief> change) {
+        return withStations(
+                stations.stream().map(s -> s.withBrief(change.apply(s.brief()))).toList());
+    }
+
+    public Antenna antenna(boolean near) {
+        return near ? nearAntenna : farAntenna;
+    }
+
+    public Job withAntenna(boolean near, Antenna antenna) {
+        return near ? withNearAntenna(antenna) : withFarAntenna(antenna);
+    }
+
+    public FeedRun run(boolean near) {
+        return near ? nearRun : farRun;
+    }
+
+    /**
+     * Whether the antenna that is made or chosen here stands at the near end. It is the one that is shaped; where both
+     * are bought, the one at the end that stays put.
+     */
+    public boolean madeNear() {
+        boolean fixedHere =
+                brief().field().isEmpty() && !brief().near().carrier().moves();
+        return nearAntenna instanceof YagiShape || !(farAntenna instanceof YagiShape) && fixedHere;
+    }
+
+    /** The antenna that is shaped here; empty where both are bought or not chosen. */
+    public Optional<YagiShape> yagi() {
+        return antenna(madeNear()) instanceof YagiShape y ? Optional.of(y) : Optional.empty();
+    }
+
+    /** With another shape for the antenna that is made here. */
+    public Job withYagi(YagiShape shape) {
+        return withAntenna(madeNear(), shape);
+    }
+
+    /** How the field stands on the way: as the near antenna has it, or else the far one; flat where neither is known. */
+    public Polarized polarized() {
+        return nearAntenna.polarized().or(farAntenna::polarized).orElse(Polarized.FLAT);
+    }
 
     public Job logging(Instant at, String text) {
         List<LogEntry> next = new ArrayList<>(log);

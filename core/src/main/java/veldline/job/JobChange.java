@@ -1,6 +1,10 @@
 package veldline.job;
 
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import veldline.antenna.Antenna;
 import veldline.antenna.Bought;
 import veldline.antenna.YagiChange;
 import veldline.explain.Change;
@@ -8,7 +12,9 @@ import veldline.feed.Connector;
 import veldline.feed.FeedChange;
 import veldline.feed.FeedRun;
 import veldline.link.BriefChange;
-import veldline.link.End;
+import veldline.link.NeedsChange;
+import veldline.link.Offer;
+import veldline.link.RadioSheet;
 import veldline.prove.ProveChange;
 import veldline.quantity.Quantity;
 import veldline.raise.RaiseChange;
@@ -27,15 +33,106 @@ public sealed interface JobChange extends Change<Job> {
         }
     }
 
+    /** A change of the antenna that is shaped here; a job without one is left as it is. */
     record OfYagi(YagiChange change) implements JobChange {
         @Override
         public Job applyTo(Job job) {
-            return job.withYagi(change.applyTo(job.yagi()));
+            return job.yagi().map(y -> job.withYagi(change.applyTo(y))).orElse(job);
         }
 
         @Override
         public String label() {
             return change.label();
+        }
+    }
+
+    /** Puts an antenna up at one end; the chain ends in its connector where that is known. */
+    record Fit(boolean near, Antenna antenna) implements JobChange {
+        @Override
+        public Job applyTo(Job job) {
+            Job fitted = job.withAntenna(near, antenna);
+            if (!(antenna instanceof Bought bought)) {
+                return fitted;
+            }
+            FeedRun run = new FeedRun(job.run(near).radio(), job.run(near).parts(), bought.connector());
+            return near ? fitted.withNearRun(run) : fitted.withFarRun(run);
+        }
+
+        @Override
+        public String label() {
+            return (near ? "near" : "far") + " antenna: " + antenna.title();
+        }
+    }
+
+    record OfNeeds(NeedsChange change) implements JobChange {
+        @Override
+        public Job applyTo(Job job) {
+            return job.withNeeds(change.applyTo(job.needs()));
+        }
+
+        @Override
+        public String label() {
+            return change.label();
+        }
+    }
+
+    /** Shows another of the stations. */
+    record Show(int station, String name) implements JobChange {
+        @Override
+        public Job applyTo(Job job) {
+            return job.withShown(station);
+        }
+
+        @Override
+        public String label() {
+            return "show " + name;
+        }
+    }
+
+    /** One more station, begun as a copy of the one shown. */
+    record AddStation(String name) implements JobChange {
+        @Override
+        public Job applyTo(Job job) {
+            List<Station> next = new ArrayList<>(job.stations());
+            next.add(new Station(name, job.brief()));
+            return job.withStations(next).withShown(next.size() - 1);
+        }
+
+        @Override
+        public String label() {
+            return "add " + name;
+        }
+    }
+
+    /** Takes the station shown out, unless it is the only one. */
+    record DropStation() implements JobChange {
+        @Override
+        public Job applyTo(Job job) {
+            if (job.stations().size() == 1) {
+                return job;
+            }
+            List<Station> next = new ArrayList<>(job.stations());
+            next.remove(job.shown());
+            int shown = Math.min(job.shown(), next.size() - 1);
+            return job.withShown(0).withStations(next).withShown(shown);
+        }
+
+        @Override
+        public String label() {
+            return "take a station out";
+        }
+    }
+
+    /** Looks at an advert, or no longer. */
+    record Consider(Optional<Offer> offer) implements JobChange {
+        @Override
+        public Job applyTo(Job job) {
+            return job.withOffer(offer);
+        }
+
+        @Override
+        public String label() {
+            return offer.map(o -> "look at ‘" + o.name() + "’").orElse("leave the advert");
         }
     }
 
@@ -88,33 +185,78 @@ public sealed interface JobChange extends Change<Job> {
         }
     }
 
-    record FarGain(Quantity to) implements JobChange {
+    /** What is claimed of a bought antenna; any other is left as it is. */
+    record Claim(boolean near, Quantity gain) implements JobChange {
         @Override
         public Job applyTo(Job job) {
-            Bought far = job.farAntenna();
-            return job.withFarAntenna(far.withGain(to));
+            return job.antenna(near) instanceof Bought b ? job.withAntenna(near, b.withGain(gain)) : job;
         }
 
         @Override
         public String label() {
-            return "far antenna ‘" + to + "’";
+            return (near ? "near" : "far") + " antenna ‘" + gain + "’";
         }
     }
 
-    /** Says what the near radio's socket really is; the chain begins there. */
-    record Socket(Connector to) implements JobChange {
+    /** Says what a radio's socket really is, in every station; the chain begins there. */
+    record Socket(boolean near, Connector to) implements JobChange {
         @Override
         public Job applyTo(Job job) {
-            End near = job.brief().near();
-            return job.withBrief(
-                            job.brief().withNear(near.withRadio(near.radio().withSocket(to))))
-                    .withNearRun(
-                            new FeedRun(to, job.nearRun().parts(), job.nearRun().antenna()));
+            Job next = job.withEveryBrief(b -> near
+                    ? b.withNear(b.near().withRadio(b.near().radio().withSocket(to)))
+                    : b.withFar(b.far().withRadio(b.far().radio().withSocket(to))));
+            FeedRun run = new FeedRun(to, job.run(near).parts(), job.run(near).antenna());
+            return near ? next.withNearRun(run) : next.withFarRun(run);
         }
 
         @Override
         public String label() {
             return "radio socket " + to.tradeName();
+        }
+    }
+
+    /** Takes a radio from the drawer, set for a rate; the chain begins at its socket. */
+    record TakeRadio(boolean near, RadioSheet sheet, RadioSheet.Rate rate) implements JobChange {
+        @Override
+        public Job applyTo(Job job) {
+            BriefChange set = new BriefChange.SetRadio(near, sheet, rate);
+            return new Socket(near, sheet.port().connector()).applyTo(job.withEveryBrief(set::applyTo));
+        }
+
+        @Override
+        public String label() {
+            return sheet.name() + " at " + rate.rate();
+        }
+    }
+
+    /** The same radio at both ends, which is how most jobs begin. */
+    record BothRadios(RadioSheet sheet, RadioSheet.Rate rate) implements JobChange {
+        @Override
+        public Job applyTo(Job job) {
+            Job both = new TakeRadio(false, sheet, rate).applyTo(new TakeRadio(true, sheet, rate).applyTo(job));
+            // Nothing hangs on the sockets yet, so what will is taken to fit them.
+            Connector socket = sheet.port().connector();
+            FeedRun straight = new FeedRun(socket, List.of(), socket.mate());
+            return both.withNearRun(job.nearRun().parts().isEmpty() ? straight : both.nearRun())
+                    .withFarRun(job.farRun().parts().isEmpty() ? straight : both.farRun());
+        }
+
+        @Override
+        public String label() {
+            return sheet.name() + " at both ends";
+        }
+    }
+
+    /** What the job is called, and the site it belongs to. */
+    record Rename(String place, String name) implements JobChange {
+        @Override
+        public Job applyTo(Job job) {
+            return job.withPlace(place).withName(name);
+        }
+
+        @Override
+        public String label() {
+            return "called " + name;
         }
     }
 
@@ -142,6 +284,8 @@ public sealed interface JobChange extends Change<Job> {
             return new OfRaise(c);
         } else if (change instanceof ProveChange c) {
             return new OfProve(c);
+        } else if (change instanceof NeedsChange c) {
+            return new OfNeeds(c);
         } else if (change instanceof JobChange c) {
             return c;
         }

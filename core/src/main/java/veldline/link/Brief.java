@@ -1,6 +1,8 @@
 package veldline.link;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.List;
+import java.util.Optional;
 import veldline.path.Surface;
 import veldline.path.TideCurve;
 import veldline.path.TwoRay;
@@ -19,6 +21,8 @@ import veldline.quantity.Quantity;
  * @param sizeAllowed greatest length of the near antenna
  * @param profile id of the rule on radiated power
  * @param licence the power a licence allows, used by the licence profile
+ * @param obstacles what stands in the way, each with what it takes
+ * @param field the field at the far end, for a sender of which no more is known; the line then begins with it
  */
 @RecordBuilder
 public record Brief(
@@ -31,8 +35,26 @@ public record Brief(
         Quantity marginWanted,
         Quantity sizeAllowed,
         String profile,
-        Quantity licence)
+        Quantity licence,
+        List<Obstacle> obstacles,
+        Optional<Quantity> field)
         implements BriefBuilder.With {
+    public Brief {
+        obstacles = List.copyOf(obstacles);
+    }
+
+    /**
+     * Something in the way.
+     *
+     * @param name “stone wall”
+     * @param loss it takes, as typed
+     */
+    public record Obstacle(String name, Quantity loss) {}
+
+    /** What everything in the way takes, dB. */
+    public double obstacleLossDb() {
+        return obstacles.stream().mapToDouble(o -> o.loss().value()).sum();
+    }
 
     /**
      * The direct ray and the bounce over the range of the tide.

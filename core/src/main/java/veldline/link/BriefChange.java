@@ -154,4 +154,72 @@ public sealed interface BriefChange extends Change<Brief> {
             return "licence " + to;
         }
     }
+
+    /** Sets a radio as its sheet says for a rate. */
+    record SetRadio(boolean near, RadioSheet sheet, RadioSheet.Rate rate) implements BriefChange {
+        @Override
+        public Brief applyTo(Brief b) {
+            Radio radio = sheet.set(rate);
+            return near
+                    ? b.withNear(b.near().withRadio(radio))
+                    : b.withFar(b.far().withRadio(radio));
+        }
+
+        @Override
+        public String label() {
+            return sheet.name() + " at " + rate.rate();
+        }
+    }
+
+    record CarriedBy(boolean near, Carrier to) implements BriefChange {
+        @Override
+        public Brief applyTo(Brief b) {
+            return near
+                    ? b.withNear(b.near().withCarrier(to))
+                    : b.withFar(b.far().withCarrier(to));
+        }
+
+        @Override
+        public String label() {
+            return (near ? "near" : "far") + " end " + to.words();
+        }
+    }
+
+    record BodyLoss(boolean near, Quantity to) implements BriefChange {
+        @Override
+        public Brief applyTo(Brief b) {
+            return near
+                    ? b.withNear(b.near().withBodyLoss(to))
+                    : b.withFar(b.far().withBodyLoss(to));
+        }
+
+        @Override
+        public String label() {
+            return "body takes " + to;
+        }
+    }
+
+    record InTheWay(java.util.List<Brief.Obstacle> to) implements BriefChange {
+        @Override
+        public Brief applyTo(Brief b) {
+            return b.withObstacles(to);
+        }
+
+        @Override
+        public String label() {
+            return to.isEmpty() ? "nothing in the way" : to.get(to.size() - 1).name() + " in the way";
+        }
+    }
+
+    record Field(Quantity to) implements BriefChange {
+        @Override
+        public Brief applyTo(Brief b) {
+            return b.withField(java.util.Optional.of(to));
+        }
+
+        @Override
+        public String label() {
+            return "field " + to;
+        }
+    }
 }

@@ -10,9 +10,18 @@ import veldline.quantity.Quantity;
  * @param height of the antenna over the reference (low water, ground)
  * @param latitude degrees, north positive
  * @param longitude degrees, east positive
+ * @param carrier what carries it
+ * @param bodyLoss what a body between the antenna and the other end takes at most, dB
  */
 @RecordBuilder
-public record End(String name, Quantity height, Quantity latitude, Quantity longitude, Radio radio)
+public record End(
+        String name,
+        Quantity height,
+        Quantity latitude,
+        Quantity longitude,
+        Radio radio,
+        Carrier carrier,
+        Quantity bodyLoss)
         implements EndBuilder.With {
     /** The last word of the name, for where there is little room: “Hide” of “Gannet hide”. */
     public String shortName() {

@@ -18,6 +18,9 @@ public final class Exposure {
 
     private static final double GROUND_FACTOR = 1.6;
 
+    /** Lowest frequency at which power density is what is limited, hertz. */
+    public static final double FROM = 30e6;
+
     private Exposure() {}
 
     /** Reference level for the general public, W/m². */

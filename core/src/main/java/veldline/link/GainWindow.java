@@ -8,10 +8,10 @@ import veldline.explain.Worked;
 public final class GainWindow {
     public static final Formula NEEDED = new Formula(
             "Gain needed",
-            "What the near antenna must add so that the worst tide still leaves the margin wanted.",
+            "What the antenna that is made here must add so that the worst case still leaves the margin wanted.",
             "G",
             "f + m − (p − c − l − w + g)",
-            "The line, solved for the near antenna",
+            "The line, solved for that antenna",
             "As good as the bounce: ±2 dB on calm water");
 
     public static final Formula ALLOWED = new Formula(
@@ -22,18 +22,24 @@ public final class GainWindow {
             "The line and the chosen profile",
             "As good as the radio's power, ±1 dB is usual");
 
+    static final Formula FROM_FIELD = new Formula(
+            "Gain needed",
+            "What the antenna must add to what the field gives so that the margin wanted is left.",
+            "G",
+            "f + m − (i − c)",
+            "The line, solved for that antenna",
+            "As good as the field strength");
+
     private GainWindow() {}
 
     /**
-     * Least gain of the near antenna in dBi.
+     * Least gain in dBi of the antenna that is made.
      *
-     * @param nearLoss of the near chain, dB
-     * @param farLoss of the far chain, dB
-     * @param farGain of the far antenna, dBi
-     * @param worstBelow the worst tide under the typical level, dB
+     * @param chains what both chains take, dB
+     * @param other gain of the antenna at the other end, dBi
+     * @param worstBelow the worst case under the typical level, dB
      */
-    public static Worked needed(
-            Brief brief, double nearLoss, double farLoss, double farGain, Worked path, double worstBelow) {
+    public static Worked needed(Brief brief, double chains, double other, Worked path, double worstBelow) {
         double power = brief.near().radio().power().value();
         double floor = brief.far().radio().sensitivity().value();
         double margin = brief.marginWanted().value();
@@ -41,15 +47,32 @@ public final class GainWindow {
                 .typed("f", "floor of the far radio", floor, "dBm", 2)
                 .typed("m", "margin wanted", margin, "dB", 2)
                 .typed("p", "power sent", power, "dBm", 3)
-                .computed("c", "near chain takes", nearLoss + farLoss, "dB", 3)
+                .computed("c", "chains take", chains, "dB", 3)
                 .computed("l", "path takes", path.value(), "dB", 3)
-                .computed("w", "worst tide below the middle one", worstBelow, "dB", 3)
-                .computed("g", "far antenna adds", farGain, "dBi", 3)
+                .computed("w", "worst case below the middle one", worstBelow, "dB", 3)
+                .computed("g", "other antenna adds", other, "dBi", 3)
+                .gives(floor + margin - (power - chains - path.value() - worstBelow + other), "dBi", 1, 2);
+    }
+
+    /**
+     * The same where the line begins at a field.
+     *
+     * @param isotropic what an antenna without gain would take from it, dBm
+     * @param chain what the far chain takes, dB
+     */
+    public static Worked neededFromField(Brief brief, Worked isotropic, double chain) {
+        double floor = brief.far().radio().sensitivity().value();
+        double margin = brief.marginWanted().value();
+        return Worked.of(FROM_FIELD)
+                .typed("f", "floor of the radio", floor, "dBm", 2)
+                .typed("m", "margin wanted", margin, "dB", 2)
+                .from("i", "level from the field", isotropic)
+                .computed("c", "chain takes", chain, "dB", 3)
                 .gives(
-                        floor + margin - (power - nearLoss - farLoss - path.value() - worstBelow + farGain),
+                        floor + margin - (isotropic.value() - chain),
                         "dBi",
                         1,
-                        2);
+                        isotropic.doubt().orElse(0.0));
     }
 
     /**

@@ -16,6 +16,8 @@ import veldline.explain.Worked;
  * @param margin typical level over the floor
  * @param worstBelow how far the worst tide lies below the typical level, dB, zero or more
  * @param brokenAt index of the stop at which nothing passes
+ * @param doubts what the margin's doubt is made of, the largest first
+ * @param unknownFrom index of the first stop that is not decided on; from there on nothing is known
  */
 public record LevelLine(
         List<Stop> stops,
@@ -25,7 +27,12 @@ public record LevelLine(
         double wish,
         Worked margin,
         double worstBelow,
-        Optional<Integer> brokenAt) {
+        Optional<Integer> brokenAt,
+        List<Doubt> doubts,
+        Optional<Integer> unknownFrom) {
+
+    /** How far one thing on the line may be off, dB either way. */
+    public record Doubt(String of, double db) {}
 
     /** What a stop is. */
     public enum Kind {
@@ -34,7 +41,9 @@ public record LevelLine(
         CABLE,
         ANTENNA,
         PATH,
-        RECEIVER
+        RECEIVER,
+        /** Where a line begins of whose sender no more is known than the field it leaves here. */
+        FIELD
     }
 
     /**
@@ -72,8 +81,18 @@ public record LevelLine(
         return Optional.empty();
     }
 
-    /** The number of the near antenna's stop. */
+    /** The number of the near antenna's stop; −1 for a line that begins at a field. */
     public int nearAntenna() {
         return path - 1;
+    }
+
+    /** Whether there is a margin to speak of: nothing breaks the line and nothing on it is undecided. */
+    public boolean answered() {
+        return brokenAt.isEmpty() && unknownFrom.isEmpty();
+    }
+
+    /** The same with other stops in place of these. */
+    public LevelLine withStops(List<Stop> other) {
+        return new LevelLine(other, path, mostEirp, floor, wish, margin, worstBelow, brokenAt, doubts, unknownFrom);
     }
 }

@@ -1,6 +1,7 @@
 package veldline.link;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import veldline.explain.Finding;
@@ -8,6 +9,7 @@ import veldline.explain.Formula;
 import veldline.explain.Worked;
 import veldline.feed.FeedPart;
 import veldline.feed.FeedRun;
+import veldline.quantity.Quantity;
 
 /** Sums the level from stop to stop. */
 public final class LevelLineBuilder {
@@ -44,36 +46,62 @@ public final class LevelLineBuilder {
             "Level at the far radio over its floor.",
             "M",
             "a − b",
-            "Sum of decibels",
-            "As good as the bounce: ±2 dB on calm water");
+            "Sum of decibels; its doubt is the root of the summed squares of its parts' (JCGM 100, §5.1)",
+            "Doubts that do not hang together; a common cause would make it more");
+
+    /** What a radio's own figures are usually good to, dB. */
+    private static final double RADIO_DOUBT = 1;
+
+    /** What a clean part is good to, dB. */
+    private static final double PART_DOUBT = 0.1;
 
     private final double frequency;
     private final List<LevelLine.Stop> stops = new ArrayList<>();
+    private final List<LevelLine.Doubt> doubts = new ArrayList<>();
     private Worked level;
     private Optional<Integer> broken = Optional.empty();
+    private Optional<Integer> unknown = Optional.empty();
     private int path;
 
-    public LevelLineBuilder(double frequency, End near) {
+    private LevelLineBuilder(double frequency, Worked first) {
         this.frequency = frequency;
+        this.level = first;
+    }
+
+    /** Begins at the near radio. */
+    public static LevelLineBuilder from(double frequency, End near) {
+        Radio radio = near.radio();
         Worked sent = Worked.of(SENT)
-                .typed(
-                        "a",
-                        "power of " + near.radio().name(),
-                        near.radio().power().value(),
+                .typed("a", "power of " + radio.name(), radio.power().value(), "dBm", 3)
+                .gives(radio.power().value(), "dBm", 1, RADIO_DOUBT);
+        LevelLineBuilder builder = new LevelLineBuilder(frequency, sent);
+        builder.first("near-radio", LevelLine.Kind.RADIO, radio.name(), "sends", sent, sent);
+        return builder;
+    }
+
+    /**
+     * Begins at the far antenna with the field that is there.
+     *
+     * @param taken what polarization and obstacles take from it, dB
+     */
+    public static LevelLineBuilder fromField(double frequency, Quantity field, Worked taken) {
+        Worked isotropic = FieldStrength.isotropic(field, frequency);
+        Worked left = Worked.of(AFTER_LOSS)
+                .from("a", "level from the field", isotropic)
+                .from("b", taken.formula().name(), taken)
+                .gives(
+                        isotropic.value() - taken.value(),
                         "dBm",
-                        3)
-                .gives(near.radio().power().value(), "dBm", 1);
-        this.level = sent;
-        stops.add(new LevelLine.Stop(
-                "near-radio",
-                LevelLine.Kind.RADIO,
-                near.radio().name(),
-                "sends",
-                sent,
-                sent.value(),
-                sent,
-                Finding.Level.FITS,
-                ""));
+                        1,
+                        isotropic.doubt().orElse(0.0));
+        LevelLineBuilder builder = new LevelLineBuilder(frequency, left);
+        builder.first("path", LevelLine.Kind.FIELD, "Field, " + field, "gives", left, left);
+        return builder;
+    }
+
+    private void first(String id, LevelLine.Kind kind, String name, String verb, Worked step, Worked behind) {
+        doubts.add(new LevelLine.Doubt(name, step.doubt().orElse(PART_DOUBT)));
+        stops.add(new LevelLine.Stop(id, kind, name, verb, step, behind.value(), behind, Finding.Level.FITS, ""));
     }
 
     /** Walks a chain outwards ({@code near}) or inwards from the far antenna. */
@@ -84,14 +112,13 @@ public final class LevelLineBuilder {
             FeedPart part = run.parts().get(i);
             Worked loss = part.workedLoss(frequency);
             boolean cable = part.kind() == FeedPart.Kind.CABLE;
-            String name = cable
-                    ? "Cable " + part.length().map(Object::toString).orElse("")
-                    : part.kind() == FeedPart.Kind.ARRESTOR ? "Arrestor" : "Adapter";
-            take(
-                    (near ? "near-part-" : "far-part-") + i,
-                    cable ? LevelLine.Kind.CABLE : LevelLine.Kind.PART,
-                    name,
-                    loss);
+            String name = part.kind().words()
+                    + (cable ? " " + part.length().map(Object::toString).orElse("") : "");
+            String id = (near ? "near-part-" : "far-part-") + i;
+            part.workedGain()
+                    .ifPresentOrElse(
+                            gain -> add(id, LevelLine.Kind.PART, name, gain),
+                            () -> take(id, cable ? LevelLine.Kind.CABLE : LevelLine.Kind.PART, name, loss));
             boolean atThis = joint.filter(j ->
                             near ? j == i || j == i + 1 && i == run.parts().size() - 1 : j == i + 1 || j == 0 && i == 0)
                     .isPresent();
@@ -128,13 +155,21 @@ public final class LevelLineBuilder {
                         tag));
     }
 
-    public LevelLineBuilder antenna(String id, String name, Worked gain) {
+    /** An antenna; one whose gain nobody knows leaves everything behind it unknown. */
+    public LevelLineBuilder antenna(String id, String name, Optional<Worked> gain) {
+        if (gain.isEmpty() && unknown.isEmpty()) {
+            unknown = Optional.of(stops.size());
+        }
+        add(id, LevelLine.Kind.ANTENNA, name, gain.orElse(NOTHING));
+        return this;
+    }
+
+    private void add(String id, LevelLine.Kind kind, String name, Worked gain) {
         Worked after = Worked.of(AFTER_GAIN)
                 .from("a", "level before it", level)
                 .from("b", gain.formula().name(), gain)
                 .gives(level.value() + gain.value(), "dBm", 1);
-        add(id, LevelLine.Kind.ANTENNA, name, "adds", gain, after);
-        return this;
+        add(id, kind, name, "adds", gain, after);
     }
 
     public LevelLineBuilder path(String name, Worked loss) {
@@ -152,6 +187,7 @@ public final class LevelLineBuilder {
     }
 
     private void add(String id, LevelLine.Kind kind, String name, String verb, Worked step, Worked after) {
+        doubts.add(new LevelLine.Doubt(name, step.doubt().orElse(PART_DOUBT)));
         stops.add(new LevelLine.Stop(id, kind, name, verb, step, level.value(), after, Finding.Level.FITS, ""));
         level = after;
     }
@@ -165,11 +201,15 @@ public final class LevelLineBuilder {
         double floor = far.radio().sensitivity().value();
         Worked hears = Worked.of(HEARD)
                 .typed("a", "sensitivity of " + far.radio().name(), floor, "dBm", 2)
-                .gives(floor, "dBm", 1);
+                .gives(floor, "dBm", 1, RADIO_DOUBT);
+        doubts.add(new LevelLine.Doubt("the floor of " + far.radio().name(), RADIO_DOUBT));
+        doubts.sort(Comparator.comparingDouble(LevelLine.Doubt::db).reversed());
+        double doubt =
+                Math.sqrt(doubts.stream().mapToDouble(d -> d.db() * d.db()).sum());
         Worked margin = Worked.of(MARGIN)
                 .from("a", "level at the radio", level)
                 .from("b", "floor", hears)
-                .gives(level.value() - floor, "dB", 1, 2);
+                .gives(level.value() - floor, "dB", 1, doubt);
         stops.add(new LevelLine.Stop(
                 "far-radio",
                 LevelLine.Kind.RECEIVER,
@@ -181,6 +221,20 @@ public final class LevelLineBuilder {
                 Finding.Level.FITS,
                 ""));
         return new LevelLine(
-                List.copyOf(stops), path, mostEirp, floor, floor + marginWanted, margin, worstBelow, broken);
+                List.copyOf(stops),
+                path,
+                mostEirp,
+                floor,
+                floor + marginWanted,
+                margin,
+                worstBelow,
+                broken,
+                List.copyOf(doubts),
+                unknown);
     }
+
+    private static final Worked NOTHING = Worked.of(new Formula(
+                    "Gain", "Not known; the line runs on as if it added nothing.", "G", "a", "None", "Not worked out"))
+            .computed("a", "not known", 0, "dBi", 0)
+            .gives(0, "dBi", 1, 0);
 }

@@ -9,22 +9,29 @@ import veldline.path.TideCurve;
 public final class PathLoss {
     public static final Formula TYPICAL = new Formula(
             "Path loss, typical",
-            "Free space less what the bounce adds half of the time or more.",
+            "Free space less what the bounce adds half of the time or more, and what unlike polarizations and what stands"
+                    + " in the way take.",
             "L",
-            "a − b",
-            "ITU-R P.525-4 and P.526-15 §3, added in dB",
+            "a − b + p + o",
+            "ITU-R P.525-4 and P.526-15 §3, IEEE Std 145; added in dB",
             "±2 dB on calm water");
 
     private PathLoss() {}
 
-    public static Worked typical(Brief brief, boolean upright) {
+    public static Worked typical(Brief brief, boolean upright, Worked polarization) {
         TideCurve tide = brief.tideCurve(upright);
         Worked free =
                 FreeSpace.worked(brief.distance().value(), brief.frequency().value());
         Worked bounce = tide.workedMiddle();
+        double loss = free.value() - bounce.value() + polarization.value() + brief.obstacleLossDb();
         return Worked.of(TYPICAL)
                 .from("a", "free space", free)
                 .from("b", "bounce", bounce)
-                .gives(free.value() - bounce.value(), "dB", 1, 2);
+                .from("p", "polarization", polarization)
+                .typed("o", "obstacles", brief.obstacleLossDb(), "dB", 2)
+                .gives(loss, "dB", 1, BOUNCE_DOUBT);
     }
+
+    /** What the bounce is good to, dB. */
+    public static final double BOUNCE_DOUBT = 2;
 }

@@ -1,14 +1,20 @@
 package veldline.link;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.Optional;
 import veldline.feed.Connector;
 import veldline.quantity.Quantity;
 
 /**
- * A radio at one end.
+ * A radio at one end, as it is set.
  *
  * @param power it sends at its socket
  * @param sensitivity the least level at its socket at which it still works
+ * @param sheet what its data sheet says, for one taken from the drawer
  */
 @RecordBuilder
-public record Radio(String name, Quantity power, Quantity sensitivity, Connector socket) implements RadioBuilder.With {}
+public record Radio(String name, Quantity power, Quantity sensitivity, Connector socket, Optional<RadioSheet> sheet)
+        implements RadioBuilder.With {
+    /** What stands for a radio that sends nothing, dBm. */
+    public static final String SILENT = "-100";
+}

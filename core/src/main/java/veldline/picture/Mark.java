@@ -59,7 +59,9 @@ public sealed interface Mark {
         TEXT,
         BOLD,
         MONO,
-        MONO_BOLD
+        MONO_BOLD,
+        /** Has the signs of formulas, which the others lack. */
+        FORMULA
     }
 
     /** A broken line through points. */

@@ -16,6 +16,12 @@ public enum Dimension {
     ANGLE,
     /** Seconds. */
     TIME,
+    /** Field strength in dBµV/m. */
+    FIELD,
+    /** Bits a second. */
+    RATE,
+    /** Kilograms. */
+    MASS,
     /** A plain count or factor. */
     NUMBER
 }

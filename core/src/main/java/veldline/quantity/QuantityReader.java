@@ -90,6 +90,9 @@ public final class QuantityReader {
             case RATIO -> "write a ratio such as 12 dB";
             case ANGLE -> "write an angle such as 84 °";
             case TIME -> "write a time such as 2 min";
+            case FIELD -> "write a field strength such as 54 dBµV/m";
+            case RATE -> "write a rate such as 6 Mbit/s";
+            case MASS -> "write a mass such as 1.2 kg";
             case NUMBER -> "write a number such as 11";
         };
     }

@@ -31,6 +31,15 @@ public enum Unit {
     SECOND("s", Dimension.TIME, 1, "sec"),
     MINUTE("min", Dimension.TIME, 60),
     HOUR("h", Dimension.TIME, 3600),
+    /** Field strength over one microvolt a metre. */
+    DBUV_M("dBµV/m", Dimension.FIELD, 1, "dBuV/m"),
+    BIT_S("bit/s", Dimension.RATE, 1, "bps"),
+    KBIT_S("kbit/s", Dimension.RATE, 1e3, "kbps"),
+    MBIT_S("Mbit/s", Dimension.RATE, 1e6, "Mbps"),
+    KG("kg", Dimension.MASS, 1),
+    GRAM("g", Dimension.MASS, 1e-3),
+    MILLISECOND("ms", Dimension.TIME, 1e-3),
+    DAY("d", Dimension.TIME, 86_400, "days"),
     ONE("", Dimension.NUMBER, 1);
 
     private final String symbol;

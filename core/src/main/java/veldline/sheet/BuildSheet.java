@@ -12,6 +12,7 @@ import veldline.explain.Worked;
 import veldline.path.FreeSpace;
 import veldline.picture.FractionText;
 import veldline.picture.Mark.Face;
+import veldline.picture.Paragraph;
 import veldline.picture.Pen;
 import veldline.picture.Picture;
 import veldline.picture.Role;
@@ -51,7 +52,7 @@ final class BuildSheet implements Sheet {
     }
 
     private Picture list(Assessment a, Paper paper) {
-        YagiShape y = a.job().yagi();
+        YagiShape y = a.job().yagi().orElseThrow();
         Page page = new Page(a, paper, "Cut list, " + y.elements().size() + " elements");
         page.down(24)
                 .put(
@@ -77,7 +78,7 @@ final class BuildSheet implements Sheet {
                 .put(gain.shown() + " straight ahead", 0, 13, Face.BOLD, Origin.of(gain))
                 .put("SWR " + f.swr().number() + " on channel", 150, 13, Face.TEXT, Origin.of(f.swr()))
                 .putEnd("solved with " + f.unknowns() + " current unknowns", room, 12, Face.TEXT, Origin.Plain.NAME);
-        for (String line : Page.wrapped(gain.trust(), Page.LINE)) {
+        for (String line : Paragraph.lines(gain.trust(), Page.LINE)) {
             page.down(16).put(line, 0, 12, Face.TEXT, Origin.of(gain));
         }
     }
@@ -122,7 +123,7 @@ final class BuildSheet implements Sheet {
 
     /** Each element as a bar of its true length, to lay the cut rod on; none where one is longer than the page. */
     private static List<Picture> trueSize(Assessment a, Paper paper) {
-        YagiShape y = a.job().yagi();
+        YagiShape y = a.job().yagi().orElseThrow();
         List<YagiShape.Cut> cuts = y.cutList(a.job().brief().frequency().value());
         double unitsPerMetre = 96 / 0.0254;
         double longest = cuts.stream().mapToDouble(YagiShape.Cut::cut).max().orElseThrow() * unitsPerMetre;

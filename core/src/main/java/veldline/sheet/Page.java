@@ -8,6 +8,7 @@ import veldline.explain.Program;
 import veldline.picture.Mark.Anchor;
 import veldline.picture.Mark.Dash;
 import veldline.picture.Mark.Face;
+import veldline.picture.Paragraph;
 import veldline.picture.Pen;
 import veldline.picture.Picture;
 import veldline.picture.Role;
@@ -125,26 +126,11 @@ final class Page {
                 pen.line(left() + 3, y - 6, left() + 6, y - 2, Role.INK, 2);
                 pen.line(left() + 6, y - 2, left() + 12, y - 11, Role.INK, 2);
             }
-            for (String line : wrapped(c.advice(), LINE - 4)) {
+            for (String line : Paragraph.lines(c.advice(), LINE - 4)) {
                 down(16).put(line, 26, 12, Face.TEXT, Origin.Plain.NAME);
             }
         }
         return this;
-    }
-
-    /** Words set in lines of at most so many letters. */
-    static List<String> wrapped(String text, int letters) {
-        List<String> lines = new java.util.ArrayList<>();
-        StringBuilder line = new StringBuilder();
-        for (String word : text.split(" ")) {
-            if (line.length() > 0 && line.length() + 1 + word.length() > letters) {
-                lines.add(line.toString());
-                line.setLength(0);
-            }
-            line.append(line.length() == 0 ? "" : " ").append(word);
-        }
-        lines.add(line.toString());
-        return lines;
     }
 
     Picture done() {

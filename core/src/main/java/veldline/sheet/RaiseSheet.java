@@ -35,8 +35,15 @@ final class RaiseSheet implements Sheet {
         row(page, "distance by the coordinates", r.distance());
         r.aimError().ifPresent(e -> row(page, "off by this much either way costs 1 dB", e));
         row(page, "keep overhead lines at least this far", r.clearOfLines());
-        row(page, "keep people in front at least this far", r.exposure());
-        typed(page, "elements, seen from behind", a.job().yagi().upright() ? "upright" : "flat");
+        r.exposure().ifPresent(e -> row(page, "keep people in front at least this far", e));
+        typed(
+                page,
+                "field, seen from behind",
+                a.job()
+                        .antenna(a.job().madeNear())
+                        .polarized()
+                        .map(p -> p.words())
+                        .orElse("not known yet"));
         page.down(26).put("In this order", 0, 15, Face.BOLD, Origin.Plain.NAME);
         for (String step : List.of(
                 "Look up: lines, roof, people below. Walk away if one of them is wrong.",

@@ -3,6 +3,7 @@ package veldline.sheet;
 import java.util.EnumMap;
 import java.util.Map;
 import veldline.assess.Step;
+import veldline.job.Job;
 
 /** Which sheet each step prints. */
 public final class Sheets {
@@ -20,7 +21,8 @@ public final class Sheets {
 
     private Sheets() {}
 
-    public static Sheet of(Step step) {
-        return BY_STEP.get(step);
+    /** The sheet for a step; where nothing is shaped there is nothing to cut, and it is the raising sheet. */
+    public static Sheet of(Step step, Job job) {
+        return job.yagi().isPresent() ? BY_STEP.get(step) : RAISE;
     }
 }

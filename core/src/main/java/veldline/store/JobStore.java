@@ -1,5 +1,6 @@
 package veldline.store;
 
+import com.fasterxml.jackson.databind.JsonNode;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.channels.FileChannel;
@@ -30,10 +31,20 @@ public final class JobStore {
 
     private Path file;
     private Optional<String> known = Optional.empty();
+    private Optional<JsonNode> newer = Optional.empty();
     private boolean damaged;
 
     public JobStore(Path file) {
         this.file = file.toAbsolutePath();
+    }
+
+    /** A store under a name that nothing has yet: {@code base}, or with a number behind it. */
+    public static JobStore fresh(Path folder, String base) {
+        Path file = folder.resolve(base + ENDING);
+        for (int i = 2; Files.exists(file) && i < NAMES; i++) {
+            file = folder.resolve(base + "-" + i + ENDING);
+        }
+        return new JobStore(file);
     }
 
     /** Where the job is; another name once a save had to keep clear of what stood there. */
@@ -41,7 +52,8 @@ public final class JobStore {
         return file;
     }
 
-    private Path folder() {
+    /** Where the recordings of the job lie. */
+    public Path folder() {
         String name = file.getFileName().toString();
         String base = name.endsWith(ENDING) ? name.substring(0, name.length() - ENDING.length()) : name;
         return file.resolveSibling(base + ".files");
@@ -76,7 +88,7 @@ public final class JobStore {
     public Job open() throws IOException, FormatException {
         String text = Files.readString(file);
         Job job = JobFile.read(text, this::recording);
-        remember(text, false);
+        remember(text, false, Optional.empty());
         return job;
     }
 
@@ -88,7 +100,7 @@ public final class JobStore {
     public JobFile.Opened openWhatCanBe() throws IOException, FormatException {
         String text = Files.readString(file);
         JobFile.Opened opened = JobFile.readWhatCanBe(text, this::recording);
-        remember(text, !opened.troubles().isEmpty());
+        remember(text, !opened.troubles().isEmpty(), opened.newer());
         return opened;
     }
 
@@ -96,9 +108,10 @@ public final class JobStore {
         return Files.readString(folder().resolve(name));
     }
 
-    private synchronized void remember(String text, boolean isDamaged) {
+    private synchronized void remember(String text, boolean isDamaged, Optional<JsonNode> isNewer) {
         known = Optional.of(text);
         damaged = isDamaged;
+        newer = isNewer;
     }
 
     /**
@@ -108,7 +121,7 @@ public final class JobStore {
      * @return a sentence when it went to a new name
      */
     public synchronized Optional<String> save(Job job) throws IOException {
-        JobFile.Parts parts = JobFile.write(job);
+        JobFile.Parts parts = JobFile.write(job, newer);
         if (file.getParent() != null) {
             Files.createDirectories(file.getParent());
         }
@@ -121,7 +134,7 @@ public final class JobStore {
             }
         }
         writeWhole(file, parts.json());
-        remember(parts.json(), false);
+        remember(parts.json(), false, newer);
         return told;
     }
 

@@ -7,6 +7,7 @@ import java.util.Optional;
 import veldline.antenna.AxialHelix;
 import veldline.antenna.Dipole;
 import veldline.antenna.Family;
+import veldline.antenna.Polarized;
 import veldline.antenna.Yagi;
 import veldline.antenna.YagiShape;
 import veldline.assess.Assessment;
@@ -18,7 +19,13 @@ import veldline.field.solve.FieldSolution;
 import veldline.field.solve.FieldSolver;
 import veldline.field.solve.MeshRule;
 import veldline.field.wire.Direction;
+import veldline.job.Job;
+import veldline.link.PolarizationMatch;
 import veldline.quantity.NumberText;
+import veldline.quantity.Quantity;
+import veldline.quantity.Unit;
+import veldline.stock.Metal;
+import veldline.stock.Piece;
 
 /**
  * Six ways to do the near end, shaped by their families from the brief: a dipole, Yagis of a quarter, a half, three
@@ -26,8 +33,8 @@ import veldline.quantity.NumberText;
  * visible with its reason.
  */
 public final class Candidates {
-    /** A turning wave gives a flat or upright antenna half of its power. */
-    private static final double CIRCULAR_LOSS = 10 * Math.log10(2);
+    /** What elements are made of where nothing else was said. */
+    private static final Metal USUAL_METAL = Metal.BRASS;
 
     /** Short of the margin by more than this, a candidate is out and not just to be watched, dB. */
     private static final double FAR_SHORT = 3;
@@ -41,7 +48,7 @@ public final class Candidates {
             "Within 0.1 dB of converged references; the cut and the boom add the rest");
     static final Formula EFFECTIVE = new Formula(
             "Gain towards the far end",
-            "A turning wave loses 3 dB to a flat or upright antenna.",
+            "What the far antenna cannot take of it for standing or turning otherwise is lost.",
             "G",
             "g − c",
             "IEEE Std 149 §11",
@@ -74,67 +81,111 @@ public final class Candidates {
     }
 
     private static List<Family.Shaped> shapes(Assessment a) {
-        YagiShape now = a.job().yagi();
         double size = a.job().brief().sizeAllowed().value();
-        double frequency = a.job().brief().frequency().value();
         Yagi yagi = new Yagi();
         List<Family.Shaped> shapes = new ArrayList<>();
-        shapes.add(new Dipole().shape(wish(frequency, size, now)));
+        shapes.add(new Dipole().shape(wish(a, size)));
         for (double share : new double[] {0.25, 0.5, 0.75, 1}) {
-            shapes.add(yagi.shape(wish(frequency, size * share, now)));
+            shapes.add(yagi.shape(wish(a, size * share)));
         }
-        shapes.add(new AxialHelix().shape(wish(frequency, size, now)));
+        shapes.add(new AxialHelix().shape(wish(a, size)));
         return shapes;
     }
 
-    private static Family.Wish wish(double frequency, double length, YagiShape now) {
-        return new Family.Wish(frequency, length, now.diameter().value(), now.metal(), now.upright());
+    /** With the rod of the shape there is now; where there is none, of what is in stock, or what is usual. */
+    static Family.Wish wish(Assessment a, double length) {
+        Job job = a.job();
+        double frequency = job.brief().frequency().value();
+        Optional<YagiShape> now = job.yagi();
+        Optional<Piece> ready = job.needs().stock().stream().findFirst();
+        Metal metal =
+                now.map(YagiShape::metal).or(() -> ready.map(Piece::metal)).orElse(USUAL_METAL);
+        double diameter = now.map(YagiShape::diameter)
+                .or(() -> ready.map(Piece::diameter))
+                .map(Quantity::value)
+                .orElse(usualDiameter(frequency));
+        boolean upright = now.map(YagiShape::upright)
+                .orElse(job.antenna(!job.madeNear())
+                        .polarized()
+                        .map(Polarized::upright)
+                        .orElse(false));
+        return new Family.Wish(frequency, length, diameter, metal, upright);
+    }
+
+    /** Rod that stands by itself at the length a half wave has. */
+    private static double usualDiameter(double frequency) {
+        return frequency > 1e9 ? 1.6e-3 : frequency > 300e6 ? 4e-3 : 8e-3;
     }
 
     private static Candidate judge(Family.Shaped s, Assessment a) {
-        double frequency = a.job().brief().frequency().value();
-        Worked gain = s.model().isPresent() ? solved(s, frequency) : s.fitted().orElseThrow();
-        double turning = s.circular() ? CIRCULAR_LOSS : 0;
+        Job job = a.job();
+        Family.Wish wish = wish(a, s.length());
+        Worked gain =
+                s.model().isPresent() ? solved(s, wish.frequency()) : s.fitted().orElseThrow();
+        Polarized own = s.circular() ? Polarized.RIGHT_HAND : wish.upright() ? Polarized.UPRIGHT : Polarized.FLAT;
+        double turning = job.antenna(!job.madeNear())
+                .polarized()
+                .map(other -> PolarizationMatch.loss(own, other).value())
+                .orElse(0.0);
+        // What the line loses now to unlike polarizations is in the gain needed already.
+        double more = turning - a.path().polarization().value();
         Worked effective = Worked.of(EFFECTIVE)
                 .from("g", "gain", gain)
-                .computed("c", "lost to a turning wave", turning, "dB", 2)
-                .gives(gain.value() - turning, "dBi", 1, gain.doubt().orElse(0.0));
-        double wanted = a.job().brief().marginWanted().value();
+                .computed("c", "lost to unlike polarization", more, "dB", 2)
+                .gives(gain.value() - more, "dBi", 1, gain.doubt().orElse(0.0));
+        double wanted = job.brief().marginWanted().value();
         Worked margin = Worked.of(MARGIN)
                 .typed("w", "margin wanted", wanted, "dB", 2)
                 .from("g", "gain towards the far end", effective)
                 .from("n", "gain needed", a.needed())
                 .gives(wanted + effective.value() - a.needed().value(), "dB", 1, 2);
-        double most = a.allowed().map(Worked::value).orElse(Double.POSITIVE_INFINITY);
-        double size = a.job().brief().sizeAllowed().value();
-        Finding.Level level;
-        String reason;
-        if (gain.value() > most) {
-            level = Finding.Level.STOP;
-            reason = "radiates " + NumberText.shown(gain.value() - most, 1) + " dB too much";
-        } else if (s.length() > size * 1.001) {
-            level = Finding.Level.STOP;
-            reason = "longer than the " + NumberText.shown(size * 1000, 0) + " mm allowed";
-        } else if (margin.value() < 0) {
-            level = Finding.Level.STOP;
-            reason = "leaves the far radio deaf at the worst tide";
-        } else if (margin.value() < wanted) {
-            level = margin.value() < wanted - FAR_SHORT ? Finding.Level.STOP : Finding.Level.WATCH;
-            reason = NumberText.shown(wanted - margin.value(), 1) + " dB short"
-                    + (s.circular() ? ", 3.0 of it lost to the turning wave" : "");
-        } else {
-            level = Finding.Level.FITS;
-            reason = "leaves " + margin.number() + " dB at the worst tide; " + NumberText.shown(wanted, 1) + " wanted";
+        Verdict verdict = verdict(s, a, gain, margin, turning);
+        List<Practical.Objection> against = Practical.against(s, job.needs(), wish.metal(), wish.diameter());
+        if (!against.isEmpty()) {
+            Practical.Objection worst = against.get(0);
+            boolean worse = worst.level().compareTo(verdict.level) > 0;
+            verdict = new Verdict(
+                    worse ? worst.level() : verdict.level, worse ? worst.why() : verdict.reason + "; " + worst.why());
         }
         Optional<YagiShape> yagi = s.family() instanceof Yagi
                 ? Optional.of(Yagi.forBoom(
-                        frequency,
+                        wish.frequency(),
                         s.length(),
-                        a.job().yagi().diameter(),
-                        a.job().yagi().metal(),
-                        a.job().yagi().upright()))
+                        job.yagi().map(YagiShape::diameter).orElse(Quantity.shown(wish.diameter(), Unit.MM, 1)),
+                        wish.metal(),
+                        wish.upright()))
                 : Optional.empty();
-        return new Candidate(s, gain, effective, margin, level, reason, yagi);
+        return new Candidate(s, gain, effective, margin, verdict.level, verdict.reason, yagi);
+    }
+
+    private record Verdict(Finding.Level level, String reason) {}
+
+    private static Verdict verdict(Family.Shaped s, Assessment a, Worked gain, Worked margin, double turning) {
+        double wanted = a.job().brief().marginWanted().value();
+        double most = a.allowed().map(Worked::value).orElse(Double.POSITIVE_INFINITY);
+        double size = a.job().brief().sizeAllowed().value();
+        if (gain.value() > most) {
+            return new Verdict(
+                    Finding.Level.STOP, "radiates " + NumberText.shown(gain.value() - most, 1) + " dB too much");
+        }
+        if (s.length() > size * 1.001) {
+            return new Verdict(
+                    Finding.Level.STOP, "longer than the " + NumberText.shown(size * 1000, 0) + " mm allowed");
+        }
+        if (margin.value() < 0) {
+            return new Verdict(Finding.Level.STOP, "leaves the far radio deaf at the worst tide");
+        }
+        if (margin.value() < wanted) {
+            return new Verdict(
+                    margin.value() < wanted - FAR_SHORT ? Finding.Level.STOP : Finding.Level.WATCH,
+                    NumberText.shown(wanted - margin.value(), 1) + " dB short"
+                            + (s.circular()
+                                    ? ", " + NumberText.shown(turning, 1) + " of it lost to the turning wave"
+                                    : ""));
+        }
+        return new Verdict(
+                Finding.Level.FITS,
+                "leaves " + margin.number() + " dB at the worst tide; " + NumberText.shown(wanted, 1) + " wanted");
     }
 
     private static Worked solved(Family.Shaped s, double frequency) {

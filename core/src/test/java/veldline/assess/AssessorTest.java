@@ -157,7 +157,7 @@ class AssessorTest {
 
     @Test
     void anImpossibleAntennaIsSaidSoAndTheRestStands() {
-        YagiShape y = JOB.yagi();
+        YagiShape y = JOB.yagi().orElseThrow();
         Job crossed = JOB.withYagi(y.withElement(
                 3,
                 new YagiShape.Element(
@@ -177,11 +177,13 @@ class AssessorTest {
 
     @Test
     void theRadiosSocketIsTheChainsFirstJoint() {
-        Job other = new JobChange.Socket(new veldline.feed.Connector(
-                        veldline.feed.Connector.Series.SMA,
-                        veldline.feed.Connector.Thread.OUTSIDE,
-                        veldline.feed.Connector.Contact.SOCKET,
-                        50))
+        Job other = new JobChange.Socket(
+                        true,
+                        new veldline.feed.Connector(
+                                veldline.feed.Connector.Series.SMA,
+                                veldline.feed.Connector.Thread.OUTSIDE,
+                                veldline.feed.Connector.Contact.SOCKET,
+                                50))
                 .applyTo(JOB);
         assertThat(other.brief().near().radio().socket())
                 .isEqualTo(other.nearRun().radio());
@@ -199,7 +201,7 @@ class AssessorTest {
     void historyUndoesAndRedoesEveryEdit() {
         History h = History.of(JOB);
         JobChange one = brief(new BriefChange.Tide(q("1", Unit.M)));
-        JobChange two = new JobChange.FarGain(q("10", Unit.DBI));
+        JobChange two = new JobChange.Claim(false, q("10", Unit.DBI));
         History after = h.after(one).after(two);
         assertThat(after.undoLabel()).contains("far antenna ‘10 dBi’");
         assertThat(after.undo().undo().job()).isEqualTo(JOB);

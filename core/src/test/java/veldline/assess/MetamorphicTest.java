@@ -43,7 +43,7 @@ class MetamorphicTest {
             Map.entry("far chain", a -> a.farFeed().total().value()),
             Map.entry("gain", a -> a.antenna().value().orElseThrow().gain().value()),
             Map.entry("swr", a -> a.antenna().value().orElseThrow().swr().value()),
-            Map.entry("exposure", a -> a.raise().exposure().value()),
+            Map.entry("exposure", a -> a.raise().exposure().orElseThrow().value()),
             Map.entry("bearing", a -> a.raise().nearBearing().value()),
             Map.entry("tilt", a -> a.raise().nearTilt().value()),
             Map.entry("distance on the map", a -> a.raise().distance().value()),
@@ -150,12 +150,12 @@ class MetamorphicTest {
                         List.of("margin", "eirp", "exposure")),
                 of(
                         "a better far antenna",
-                        new JobChange.FarGain(q("15", Unit.DBI)),
+                        new JobChange.Claim(false, q("15", Unit.DBI)),
                         List.of("margin"),
                         List.of("needed")),
                 of(
                         "a worse far antenna",
-                        new JobChange.FarGain(q("6", Unit.DBI)),
+                        new JobChange.Claim(false, q("6", Unit.DBI)),
                         List.of("needed"),
                         List.of("margin")),
                 of(

@@ -239,7 +239,7 @@ class RulesTest {
 
     @Test
     void thresholdsTipAtTheirValue() {
-        double keep = ASSESSOR.assess(JOB).raise().exposure().value();
+        double keep = ASSESSOR.assess(JOB).raise().exposure().orElseThrow().value();
         for (double[] at : new double[][] {{keep + 0.01, 0}, {keep - 0.01, 1}}) {
             Job job = with(raise(new RaiseChange.PeopleDistance(Quantity.shown(at[0], Unit.M, 3))));
             assertThat(found(job, wrongs().get(9))).as(at[0] + " m").hasSize((int) at[1]);

@@ -99,7 +99,8 @@ class JointTest {
     void aPartTurnedRoundTwiceIsItself() {
         for (FeedPart p : Drawer.parts()) {
             assertThat(p.turned().turned()).isEqualTo(p);
-            assertThat(p.workedLoss(F).value()).as(p.name()).isBetween(0.0, 20.0);
+            double least = p.amplifier().isPresent() ? -30 : 0;
+            assertThat(p.workedLoss(F).value()).as(p.name()).isBetween(least, 20.0);
         }
     }
 

@@ -31,10 +31,10 @@ class JobFileTest {
     @Test
     void aNewerMinorVersionIsReadAndANewerMajorIsNot() throws FormatException {
         String minor =
-                PARTS.json().replace("\"1.0\"", "\"1.7\"").replace("\"place\"", "\"colour\" : \"red\", \"place\"");
+                PARTS.json().replace("\"2.0\"", "\"2.7\"").replace("\"place\"", "\"colour\" : \"red\", \"place\"");
         assertThat(JobFile.read(minor, PARTS.recordings()::get)).isEqualTo(JOB);
-        assertThatThrownBy(() -> JobFile.read(PARTS.json().replace("\"1.0\"", "\"2.0\""), PARTS.recordings()::get))
-                .hasMessageContaining("2.0")
+        assertThatThrownBy(() -> JobFile.read(PARTS.json().replace("\"2.0\"", "\"3.0\""), PARTS.recordings()::get))
+                .hasMessageContaining("3.0")
                 .hasMessageContaining("newer program");
     }
 

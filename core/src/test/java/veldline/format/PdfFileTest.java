@@ -60,7 +60,7 @@ class PdfFileTest {
                         .isTrue();
                 n++;
             }
-            assertThat(n).isEqualTo(4);
+            assertThat(n).isEqualTo(veldline.picture.Mark.Face.values().length);
         }
     }
 

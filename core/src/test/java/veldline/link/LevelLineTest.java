@@ -73,7 +73,7 @@ class LevelLineTest {
                                 new JobChange.OfRun(true, new FeedChange.PartLoss(0, q("0.7", Unit.DB))),
                                 "near-part-0",
                                 -0.5),
-                        new Move("far gain", new JobChange.FarGain(q("15", Unit.DBI)), "far-antenna", 3))
+                        new Move("far gain", new JobChange.Claim(false, q("15", Unit.DBI)), "far-antenna", 3))
                 .map(m -> DynamicTest.dynamicTest(m.what, () -> {
                     LevelLine before = line();
                     LevelLine after = line(m.change);

@@ -20,6 +20,7 @@ import veldline.job.Job;
 import veldline.job.JobChange;
 import veldline.link.BriefChange;
 import veldline.picture.Mark;
+import veldline.picture.Paragraph;
 import veldline.picture.Picture;
 import veldline.picture.Role;
 import veldline.quantity.NumberText;
@@ -43,7 +44,7 @@ class SheetsTest {
     @EnumSource(Step.class)
     void everyStepPrintsSomethingWithinTheMargins(Step step) {
         for (Paper paper : Paper.values()) {
-            for (Picture page : Sheets.of(step).pages(SAMPLE, paper)) {
+            for (Picture page : Sheets.of(step, JOB).pages(SAMPLE, paper)) {
                 assertThat(page.width()).isEqualTo(paper.width());
                 assertThat(page.texts()).isNotEmpty().allSatisfy(t -> {
                     assertThat(t.x()).isBetween(Paper.MARGIN - 1, paper.width() - Paper.MARGIN + 1);
@@ -55,15 +56,16 @@ class SheetsTest {
 
     @Test
     void theCutListHasEveryElementInBothUnitsAndABoxForEach() {
-        Picture page = Sheets.of(Step.SHAPE).pages(SAMPLE, Paper.A4).get(0);
+        Picture page = Sheets.of(Step.SHAPE, JOB).pages(SAMPLE, Paper.A4).get(0);
         List<String> texts = page.texts().map(Mark.Text::text).toList();
-        List<YagiShape.Cut> cuts = JOB.yagi().cutList(JOB.brief().frequency().value());
+        List<YagiShape.Cut> cuts =
+                JOB.yagi().orElseThrow().cutList(JOB.brief().frequency().value());
         for (YagiShape.Cut cut : cuts) {
             assertThat(texts).contains(cut.name(), NumberText.shown(cut.cut() * 1000, 1));
             assertThat(texts).contains(NumberText.shown(cut.distance() * 1000, 1));
         }
         assertThat(boxes(page))
-                .hasSize(cuts.size() + Sheets.of(Step.SHAPE).cautions().size());
+                .hasSize(cuts.size() + Sheets.of(Step.SHAPE, JOB).cautions().size());
         assertThat(texts).contains("14.9 dBi straight ahead");
     }
 
@@ -81,7 +83,7 @@ class SheetsTest {
 
     @Test
     void theCheckBarIsFiftyMillimetresLong() {
-        for (Picture page : Sheets.of(Step.SHAPE).pages(SAMPLE, Paper.LETTER)) {
+        for (Picture page : Sheets.of(Step.SHAPE, JOB).pages(SAMPLE, Paper.LETTER)) {
             assertThat(page.marks().stream()
                             .filter(Mark.Stroke.class::isInstance)
                             .map(Mark.Stroke.class::cast)
@@ -92,14 +94,15 @@ class SheetsTest {
 
     @Test
     void elementsAreDrawnAtTrueSizeWhereTheyFit() {
-        Picture page = Sheets.of(Step.SHAPE).pages(SAMPLE, Paper.A4).get(1);
+        Picture page = Sheets.of(Step.SHAPE, JOB).pages(SAMPLE, Paper.A4).get(1);
         List<Double> bars = page.marks().stream()
                 .filter(Mark.Stroke.class::isInstance)
                 .map(Mark.Stroke.class::cast)
                 .filter(Mark.Stroke::closed)
                 .map(s -> width(s) / UNITS_PER_MM)
                 .toList();
-        List<YagiShape.Cut> cuts = JOB.yagi().cutList(JOB.brief().frequency().value());
+        List<YagiShape.Cut> cuts =
+                JOB.yagi().orElseThrow().cutList(JOB.brief().frequency().value());
         assertThat(bars).hasSize(cuts.size());
         for (int i = 0; i < cuts.size(); i++) {
             assertThat(bars.get(i)).isCloseTo(cuts.get(i).cut() * 1000, within(0.001));
@@ -107,7 +110,7 @@ class SheetsTest {
         Assessment long150 = with(
                 new JobChange.OfBrief(new BriefChange.Frequency(Quantity.of("150.1", Unit.MHZ))),
                 new JobChange.OfYagi(new YagiChange.Count(150.1e6, 3)));
-        assertThat(Sheets.of(Step.SHAPE).pages(long150, Paper.A4))
+        assertThat(Sheets.of(Step.SHAPE, JOB).pages(long150, Paper.A4))
                 .as("a metre does not fit")
                 .hasSize(1);
     }
@@ -115,7 +118,7 @@ class SheetsTest {
     @ParameterizedTest
     @CsvSource({"2, A4", "11, A4", "20, A4", "20, LETTER"})
     void howeverManyElementsListAndCautionsStayOverTheFoot(int count, Paper paper) {
-        Picture page = Sheets.of(Step.SHAPE)
+        Picture page = Sheets.of(Step.SHAPE, JOB)
                 .pages(with(new JobChange.OfYagi(new YagiChange.Count(2.437e9, count))), paper)
                 .get(0);
         double foot = paper.height() - Paper.MARGIN - 28;
@@ -136,7 +139,7 @@ class SheetsTest {
 
     @Test
     void theRaisingSheetSaysWhereToPointAndWhatToKeepClearOf() {
-        List<String> texts = Sheets.of(Step.RAISE)
+        List<String> texts = Sheets.of(Step.RAISE, JOB)
                 .pages(SAMPLE, Paper.A4)
                 .get(0)
                 .texts()
@@ -147,8 +150,8 @@ class SheetsTest {
                         SAMPLE.raise().nearBearing().shown(),
                         SAMPLE.raise().farTilt().shown(),
                         SAMPLE.raise().clearOfLines().shown(),
-                        SAMPLE.raise().exposure().shown());
-        for (Caution c : Sheets.of(Step.RAISE).cautions()) {
+                        SAMPLE.raise().exposure().orElseThrow().shown());
+        for (Caution c : Sheets.of(Step.RAISE, JOB).cautions()) {
             assertThat(texts).contains(c.hazard());
         }
     }
@@ -156,21 +159,22 @@ class SheetsTest {
     @Test
     void aSheetWaitsForWhatMustBeTicked() {
         Job fresh = JOB.withRaise(JOB.raise().withTicked(Set.of()));
-        assertThat(Sheets.of(Step.SHAPE).unticked(fresh))
+        assertThat(Sheets.of(Step.SHAPE, JOB).unticked(fresh))
                 .extracting(Caution::id)
                 .containsExactly("solder");
-        assertThat(Sheets.of(Step.RAISE).unticked(fresh))
+        assertThat(Sheets.of(Step.RAISE, JOB).unticked(fresh))
                 .extracting(Caution::id)
                 .containsExactlyInAnyOrder("lines", "height", "lightning", "exposure");
-        assertThat(Sheets.of(Step.RAISE).unticked(JOB)).isEmpty();
-        assertThat(Sheets.of(Step.RAISE).unticked(fresh.withRaise(fresh.raise().ticking("lines", true))))
+        assertThat(Sheets.of(Step.RAISE, JOB).unticked(JOB)).isEmpty();
+        assertThat(Sheets.of(Step.RAISE, JOB)
+                        .unticked(fresh.withRaise(fresh.raise().ticking("lines", true))))
                 .hasSize(3);
     }
 
     @Test
     void onlyInkIsUsed() {
         for (Step step : List.of(Step.RAISE)) {
-            for (Picture page : Sheets.of(step).pages(SAMPLE, Paper.A4)) {
+            for (Picture page : Sheets.of(step, JOB).pages(SAMPLE, Paper.A4)) {
                 assertThat(page.texts()).allMatch(t -> t.role() == Role.INK);
             }
         }
@@ -187,7 +191,7 @@ class SheetsTest {
     @Test
     void wordsAreWrappedWithoutLosingAny() {
         String text = SAMPLE.antenna().value().orElseThrow().gain().trust();
-        List<String> lines = Page.wrapped(text, 40);
+        List<String> lines = Paragraph.lines(text, 40);
         assertThat(lines).allMatch(l -> l.length() <= 40);
         assertThat(String.join(" ", lines)).isEqualTo(text);
     }

@@ -17,11 +17,16 @@ import veldline.format.JobFile;
 import veldline.job.Job;
 import veldline.job.JobChange;
 import veldline.link.BriefChange;
+import veldline.measure.Reading;
+import veldline.prove.Recording;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
 
 class JobStoreTest {
     private static final Job JOB = TernholmSands.nestCamera();
+
+    /** Two hundred of them behind {@code ./check --long}. */
+    private static final int KILLS = Integer.getInteger("veldline.kills", 6);
 
     @TempDir
     private Path folder;
@@ -124,15 +129,15 @@ class JobStoreTest {
         Path file = folder.resolve("link.veldline.json");
         new JobStore(file).save(JOB);
         String later = Files.readString(file)
-                .replace("\"version\" : \"1.0\"", "\"version\" : \"1.9\"")
+                .replace("\"version\" : \"2.0\"", "\"version\" : \"2.9\"")
                 .replaceFirst("\"place\"", "\"moonPhase\" : 3, \"place\"");
-        assertThat(later).contains("moonPhase").contains("1.9");
+        assertThat(later).contains("moonPhase").contains("2.9");
         Files.writeString(file, later);
         assertThat(new JobStore(file).open()).isEqualTo(JOB);
-        Files.writeString(file, later.replace("1.9", "2.0"));
+        Files.writeString(file, later.replace("2.9", "3.0"));
         assertThatThrownBy(() -> new JobStore(file).open())
                 .hasMessageContaining("newer program")
-                .hasMessageContaining("2.0");
+                .hasMessageContaining("3.0");
     }
 
     @Test
@@ -152,6 +157,22 @@ class JobStoreTest {
             for (int i = 0; ; i++) {
                 store.save(tide(i % 30 / 10.0 + ""));
                 System.out.println(i);
+                if (i % 3 == 0) {
+                    record(store, i);
+                }
+            }
+        }
+
+        /** A short recording that is made while the job stands on disk, then joins it. */
+        private static void record(JobStore store, int i) throws IOException {
+            Recording about = JOB.prove().recordings().get(0);
+            try (RunningRecording running = RunningRecording.begin(store.folder(), about)) {
+                for (Reading r : about.series().readings().subList(0, 40)) {
+                    running.add(r);
+                }
+            }
+            if (i % 2 == 0) {
+                RunningRecording.forget(store.folder());
             }
         }
     }
@@ -161,7 +182,7 @@ class JobStoreTest {
     void aProcessKilledWhileItSavesLeavesAWholeJob() throws IOException, FormatException, InterruptedException {
         Path file = folder.resolve("killed.veldline.json");
         Random random = new Random(4);
-        for (int round = 0; round < 6; round++) {
+        for (int round = 0; round < KILLS; round++) {
             Process saver = new ProcessBuilder(
                             Path.of(System.getProperty("java.home"), "bin", "java")
                                     .toString(),
@@ -183,6 +204,11 @@ class JobStoreTest {
             Job left = new JobStore(file).open();
             assertThat(left.withBrief(JOB.brief())).as("round " + round).isEqualTo(JOB);
             assertThat(left.brief().tide().value()).isBetween(0.0, 3.0);
+            List<Reading> whole = JOB.prove().recordings().get(0).series().readings();
+            RunningRecording.left(new JobStore(file).folder())
+                    .ifPresent(r -> assertThat(r.series().readings())
+                            .as("what was heard is kept as far as it was heard")
+                            .isEqualTo(whole.subList(0, r.series().size())));
         }
         try (Stream<Path> files = Files.list(folder)) {
             assertThat(files.filter(f -> f.toString().endsWith(".veldline.json")))

@@ -64,7 +64,7 @@ class CandidatesTest {
 
     @Test
     void tuningKeepsToTheBoomAndGivesTheSameAnswerTwice() {
-        YagiShape start = Yagi.forCount(2437e6, 4, JOB.yagi().diameter(), Metal.BRASS, false);
+        YagiShape start = Yagi.forCount(2437e6, 4, JOB.yagi().orElseThrow().diameter(), Metal.BRASS, false);
         YagiShape once = YagiTuning.improve(start, 2437e6, 0.1, YagiTuning.Goal.GAIN, Progress.NONE);
         assertThat(once).isEqualTo(YagiTuning.improve(start, 2437e6, 0.1, YagiTuning.Goal.GAIN, Progress.NONE));
         assertThat(once.boomLength()).isLessThanOrEqualTo(0.1001);
@@ -116,12 +116,12 @@ class CandidatesTest {
         assertThat(BoomKind.WOOD.correction(0.02, 0.69)).isZero();
         assertThat(BoomKind.ABOVE.correction(0.02, 0.69)).isZero();
         assertThat(BoomKind.THROUGH_BONDED.correction(0.02, 0.69)).isBetween(0.005, 0.016);
-        YagiShape y = JOB.yagi().withBoom(BoomKind.THROUGH_INSULATED);
+        YagiShape y = JOB.yagi().orElseThrow().withBoom(BoomKind.THROUGH_INSULATED);
         assertThat(y.cutList(2437e6).get(4).cut())
-                .isGreaterThan(JOB.yagi().cutList(2437e6).get(4).cut());
+                .isGreaterThan(JOB.yagi().orElseThrow().cutList(2437e6).get(4).cut());
         assertThat(y.model())
                 .as("the field does not know the boom")
-                .isEqualTo(JOB.yagi().model());
+                .isEqualTo(JOB.yagi().orElseThrow().model());
     }
 
     @Test

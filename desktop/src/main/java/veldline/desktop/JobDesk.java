@@ -18,6 +18,7 @@ import veldline.field.solve.SolveFailure;
 import veldline.job.History;
 import veldline.job.Job;
 import veldline.job.JobChange;
+import veldline.link.LevelLine;
 import veldline.store.JobStore;
 
 /**
@@ -104,6 +105,21 @@ public final class JobDesk implements AutoCloseable {
     /** Goes on with a gesture whose first change is the last edit. */
     public void goOn(JobChange change) {
         go(history.going(change));
+    }
+
+    /** Goes to the job as it was after so many of the edits. */
+    public void goTo(int step) {
+        go(history.to(step));
+    }
+
+    /** Works out the line as it would be after a change that is not made; the edits under way come first. */
+    public void whatIf(JobChange change, Consumer<LevelLine> then) {
+        Job job = change.applyTo(history.job());
+        live.execute(() -> {
+            LevelLine line =
+                    assessor.assess(job, Assessor.Depth.QUICK, () -> true).line();
+            toInterface.accept(() -> then.accept(line));
+        });
     }
 
     public void undo() {
@@ -220,6 +236,16 @@ public final class JobDesk implements AutoCloseable {
         saving = Optional.empty();
         Job job = history.job();
         store.ifPresent(s -> timed.execute(() -> write(s, job)));
+    }
+
+    /** Runs something once the job as it is now is on disk, on the thread that saves; never where it could not be. */
+    void afterSaving(Runnable action) {
+        Job job = history.job();
+        timed.execute(() -> {
+            if (written.filter(job::equals).isPresent()) {
+                action.run();
+            }
+        });
     }
 
     /** Waits until everything that was to be written is; for threads that are about to read what was written. */

@@ -70,6 +70,10 @@ final class JobPicker extends MenuButton {
         open.setOnAction(e -> window.command(Input.Command.OPEN));
         MenuItem save = new MenuItem("Save as …");
         save.setOnAction(e -> window.command(Input.Command.SAVE_AS));
-        getItems().setAll(new SeparatorMenuItem(), open, save);
+        MenuItem fresh = new MenuItem("New job …");
+        fresh.setOnAction(e -> window.command(Input.Command.NEW_JOB));
+        MenuItem zip = new MenuItem("Send as one zip …");
+        zip.setOnAction(e -> window.command(Input.Command.ZIP_OUT));
+        getItems().setAll(new SeparatorMenuItem(), fresh, open, save, zip);
     }
 }

@@ -101,6 +101,7 @@ final class LineBand extends StackPane {
                 .map(s -> LinePicture.of(
                         s.assessment().line(),
                         work.former(),
+                        work.wouldBe(),
                         measured(s).map(p -> p.medianAfter().value()),
                         work.stop(),
                         w,
@@ -110,7 +111,7 @@ final class LineBand extends StackPane {
 
     private Picture drawMargin(double w, double h) {
         return work.showing()
-                .map(s -> MarginPanel.of(s.assessment(), measured(s), work.shift(), w, h))
+                .map(s -> MarginPanel.of(s.assessment(), measured(s), work.shift(), work.wouldBe(), w, h))
                 .orElse(Picture.pen(w, h).done());
     }
 }

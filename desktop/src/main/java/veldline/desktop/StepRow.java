@@ -73,7 +73,7 @@ final class StepRow extends HBox {
                 + s.assessment().line().stops().size());
     }
 
-    /** A tick where nothing is left to see to, a half disc where something is. */
+    /** A tick where nothing is left to see to, a half disc where something is, a question where nobody knows. */
     private static String state(Showing s, Step step) {
         List<Finding> findings = s.assessment().of(step);
         if (findings.isEmpty()) {
@@ -81,7 +81,8 @@ final class StepRow extends HBox {
         }
         boolean open =
                 findings.stream().anyMatch(f -> f.level() == Finding.Level.STOP || f.level() == Finding.Level.WATCH);
-        return open ? "◐" : "✓";
+        boolean unknown = findings.get(0).level() == Finding.Level.UNKNOWN;
+        return open ? "◐" : unknown ? "?" : "✓";
     }
 
     /** In a narrow window only numbers and names are left. */

@@ -1,5 +1,6 @@
 package veldline.desktop;
 
+import java.io.File;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -14,10 +15,13 @@ import veldline.explain.Program;
 import veldline.format.FormatException;
 import veldline.format.JobFile;
 import veldline.format.ReadingsCsv;
+import veldline.job.Job;
 import veldline.job.JobChange;
 import veldline.prove.ProveChange;
 import veldline.prove.Recording;
 import veldline.store.JobStore;
+import veldline.store.JobZip;
+import veldline.store.RunningRecording;
 import veldline.study.YagiTuning;
 
 /** What is asked for by name and takes time: recording, improving, reading and opening files. */
@@ -34,27 +38,61 @@ final class Tasks {
 
     /** Records one tide as the job stands. */
     void record(Assessment a) {
+        Optional<Path> folder = work.desk().store().map(JobStore::folder);
         studies.ask(
                 "Recording",
-                p -> Recorder.record(a, p),
+                p -> Recorder.record(a, folder, p),
                 o -> {
                     if (o.stopped()) {
+                        work.desk().afterSaving(() -> forget(folder));
                         work.tell("Stopped; nothing was kept.");
                     } else {
                         Recording r = o.result();
                         work.apply(new JobChange.OfProve(new ProveChange.Add(r)));
+                        work.desk().saveNow();
+                        work.desk().afterSaving(() -> forget(folder));
                         work.tell("Recorded " + r.series().size() + " readings, " + r.setUp() + ".");
                     }
                 },
                 e -> work.tell(e.getMessage()));
     }
 
+    /** The job holds the recording now, or nobody wants it; what stays behind in a fault is only read again. */
+    private static void forget(Optional<Path> folder) {
+        folder.ifPresent(f -> {
+            try {
+                RunningRecording.forget(f);
+            } catch (IOException e) {
+                // A trace that cannot be taken away is offered again when the job is opened, which loses nothing.
+                return;
+            }
+        });
+    }
+
+    /** Puts what a crash left of a recording into the job that is on the desk. */
+    static void recover(Workbench work) {
+        work.desk()
+                .store()
+                .map(JobStore::folder)
+                .ifPresent(f -> RunningRecording.left(f).ifPresent(r -> {
+                    work.apply(new JobChange.OfProve(new ProveChange.Add(r)));
+                    work.desk().saveNow();
+                    work.desk().afterSaving(() -> forget(Optional.of(f)));
+                    work.tell("A recording was cut short; its " + r.series().size() + " readings are kept as “"
+                            + r.name() + "”.");
+                }));
+    }
+
     /** Looks for a better shape of the Yagi and takes the best found, also when it is stopped. */
     void improve(Assessment a) {
+        if (a.job().yagi().isEmpty()) {
+            work.tell("There is nothing to improve: no antenna is shaped here.");
+            return;
+        }
         studies.ask(
                 "Trying shapes",
                 p -> YagiTuning.improve(
-                        a.job().yagi(),
+                        a.job().yagi().get(),
                         a.job().brief().frequency().value(),
                         a.job().brief().sizeAllowed().value(),
                         YagiTuning.Goal.GAIN,
@@ -99,8 +137,54 @@ final class Tasks {
 
     private record Opened(JobFile.Opened file, Optional<Instant> written) {}
 
-    /** Opens a job file; one that cannot be read leaves the desk as it is. */
+    /** Packs a job into one file, off the interface thread. */
+    void zipOut(File file, Job job) {
+        Path target = file.getName().endsWith(".zip") ? file.toPath() : Path.of(file.getPath() + ".zip");
+        String name = job.name().toLowerCase(java.util.Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
+        studies.ask(
+                "Packing",
+                p -> {
+                    JobZip.write(job, name, target);
+                    return target;
+                },
+                o -> work.tell("Packed " + target.getFileName() + "."),
+                e -> work.tell(target.getFileName() + " was not written: " + why(e) + ". Choose another folder."));
+    }
+
+    /** Unpacks a job beside its zip under a name of its own; nothing is written before it is understood. */
+    private void openZip(Path zip) {
+        studies.ask(
+                "Unpacking",
+                p -> {
+                    JobFile.Opened opened = JobZip.read(zip);
+                    String base = zip.getFileName().toString().replaceFirst("(?i)\\.zip$", "");
+                    JobStore store = JobStore.fresh(zip.toAbsolutePath().getParent(), base);
+                    store.save(opened.job());
+                    return new Unpacked(opened, store);
+                },
+                o -> {
+                    work.forgetJob();
+                    work.desk()
+                            .lay(
+                                    o.result().opened().job(),
+                                    Optional.of(o.result().store()),
+                                    Optional.empty());
+                    work.tell("Unpacked to " + o.result().store().file().getFileName() + "."
+                            + missing(o.result().opened().troubles()));
+                },
+                e -> work.tell(
+                        zip.getFileName() + " was not opened. " + why(e) + ". The job on the desk is as it was."));
+    }
+
+    private record Unpacked(JobFile.Opened opened, JobStore store) {}
+
+    /** Opens a job file or a job in a zip; one that cannot be read leaves the desk as it is. */
     void open(Path file) {
+        if (file.getFileName().toString().toLowerCase(java.util.Locale.ROOT).endsWith(".zip")) {
+            work.desk().saveNow();
+            openZip(file);
+            return;
+        }
         JobStore store = new JobStore(file);
         // The job on the desk may be the one that is opened: what is not saved yet is saved first.
         work.desk().saveNow();
@@ -119,6 +203,7 @@ final class Tasks {
                                     o.result().written());
                     work.tell("Opened " + file.getFileName() + "."
                             + missing(o.result().file().troubles()));
+                    recover(work);
                 },
                 e -> work.tell(
                         file.getFileName() + " was not opened. " + why(e) + ". The job on the desk is as it was."));

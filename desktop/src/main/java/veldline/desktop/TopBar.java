@@ -46,10 +46,14 @@ final class TopBar extends HBox {
                         key("G"),
                         quiet("Parts drawer", "drawer", window::openDrawer),
                         key("D"),
+                        quiet("Sums", "sums", () -> window.command(Input.Command.SUMS)),
+                        key("S"),
                         quiet("Print", "print", () -> window.command(Input.Command.PRINT)),
                         key("Ctrl P"),
                         lookName,
-                        key("F9"));
+                        key("F9"),
+                        quiet("Help", "help", () -> window.command(Input.Command.HELP)),
+                        key("F1"));
         getStyleClass().add("top-bar");
         setSpacing(10);
         setAlignment(Pos.CENTER_LEFT);

@@ -21,6 +21,7 @@ import veldline.assess.Step;
 import veldline.desktop.bench.BenchView;
 import veldline.desktop.bench.Benches;
 import veldline.desktop.bench.Input;
+import veldline.desktop.bench.Overlay;
 import veldline.desktop.bench.Showing;
 import veldline.desktop.look.Appearance;
 import veldline.desktop.print.Printing;
@@ -42,6 +43,8 @@ public final class VeldlineWindow extends Region {
     private final Map<Step, BenchView> benches = new EnumMap<>(Step.class);
     private final PauseTransition forget = new PauseTransition(Duration.seconds(4));
     private final Printing printing;
+    private final Overlays overlays;
+    private Optional<BenchView> over = Optional.empty();
     private Appearance look = Appearance.DAYLIGHT;
     private TextSize textSize = TextSize.NORMAL;
 
@@ -52,6 +55,7 @@ public final class VeldlineWindow extends Region {
         this.line = new LineBand(work);
         this.foot = new FootBar(work);
         this.printing = new Printing(() -> work.showing().orElseThrow(), this::choose, work::tell);
+        this.overlays = new Overlays(work);
         getStyleClass().addAll("root", "veldline", look.styleClass());
         VBox over = new VBox(top, steps, line);
         // The tip of the chosen stop hangs into the bench.
@@ -99,9 +103,20 @@ public final class VeldlineWindow extends Region {
     }
 
     private BenchView openView() {
-        return printing.openOver(work.step())
-                ? printing.view(this::host)
-                : benches.computeIfAbsent(work.step(), s -> new BenchView(Benches.of(s), this::shown, host()));
+        if (work.overlay().isEmpty()) {
+            over = Optional.empty();
+            printing.command(Input.Command.LEAVE_PRINT, work.step());
+            return benches.computeIfAbsent(work.step(), s -> new BenchView(Benches.of(s), this::shown, host()));
+        }
+        Overlay open = work.overlay().get();
+        if (open == Overlay.PRINT) {
+            over = Optional.empty();
+            return printing.view(this::host);
+        }
+        if (over.filter(o -> o.bench().place().equals(open.name())).isEmpty()) {
+            over = Optional.of(new BenchView(overlays.of(open, work.step()), this::shown, host()));
+        }
+        return over.get();
     }
 
     private Showing shown() {
@@ -132,7 +147,17 @@ public final class VeldlineWindow extends Region {
 
             @Override
             public void take(Finding.Remedy remedy) {
-                work.apply(JobChange.lift(remedy.change(), !work.stop().startsWith("far")));
+                work.preview(Optional.empty());
+                work.apply(lifted(remedy));
+            }
+
+            @Override
+            public void preview(Optional<Finding.Remedy> remedy) {
+                work.preview(remedy.map(r -> lifted(r)));
+            }
+
+            private JobChange lifted(Finding.Remedy remedy) {
+                return JobChange.lift(remedy.change(), !work.stop().startsWith("far"));
             }
         };
     }
@@ -140,12 +165,26 @@ public final class VeldlineWindow extends Region {
     void command(Input.Command command) {
         switch (command) {
             case READ_CSV -> choose("Read a CSV of readings", "*.csv", false).ifPresent(f -> work.readCsv(f.toPath()));
-            case OPEN -> choose("Open a job", "*.veldline.json", false).ifPresent(work::open);
+            case OPEN -> choose("Open a job, or one in a zip", "*", false).ifPresent(work::open);
             case SAVE_AS -> choose("Save the job as", "*.veldline.json", true).ifPresent(work::saveAs);
-            case PRINT, OTHER_PAPER, PRINT_NOW, SAVE_PDF, LEAVE_PRINT -> {
-                printing.command(command, work.step());
+            case SUMS -> lay(Overlay.SUMS);
+            case HELP -> lay(Overlay.HELP);
+            case CHANGES -> {
+                work.readRevisions();
+                lay(Overlay.CHANGES);
+            }
+            case NEW_JOB -> {
+                work.newJob();
+                lay(Overlay.NEW_JOB);
+            }
+            case ZIP_OUT -> choose("Send as one zip", "*.zip", true).ifPresent(work::zipOut);
+            case LEAVE, LEAVE_PRINT -> {
+                work.leaveOverlay();
                 requestFocus();
-                refresh();
+            }
+            case PRINT, OTHER_PAPER, PRINT_NOW, SAVE_PDF -> {
+                printing.command(command, work.step());
+                lay(Overlay.PRINT);
             }
             default -> work.command(command);
         }
@@ -225,13 +264,10 @@ public final class VeldlineWindow extends Region {
         work.tell("Text and boxes at " + textSize.title() + ".");
     }
 
-    /** Leaves the print preview, if that is what is open. */
-    boolean leavePrint() {
-        boolean was = printing.openOver(work.step());
-        if (was) {
-            command(Input.Command.LEAVE_PRINT);
-        }
-        return was;
+    private void lay(Overlay overlay) {
+        work.open(overlay);
+        requestFocus();
+        refresh();
     }
 
     Optional<BenchView> openBench() {

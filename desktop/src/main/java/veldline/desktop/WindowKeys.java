@@ -9,6 +9,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Region;
 import veldline.assess.Step;
 import veldline.desktop.bench.Input;
+import veldline.desktop.bench.Overlay;
 
 /** Keys. A bare key works when no box has the caret; with Ctrl some work anywhere. */
 final class WindowKeys {
@@ -55,6 +56,7 @@ final class WindowKeys {
             case MINUS, SUBTRACT -> window.resizeText(-1);
             case D -> window.openDrawer();
             case O -> window.command(Input.Command.OPEN);
+            case N -> window.command(Input.Command.NEW_JOB);
             default -> {
                 return false;
             }
@@ -64,6 +66,7 @@ final class WindowKeys {
 
     private boolean function(KeyCode code) {
         switch (code) {
+            case F1 -> window.command(Input.Command.HELP);
             case F6 -> work.pinLine();
             case F7 -> nextPlace();
             case F9 -> window.switchLook();
@@ -100,6 +103,12 @@ final class WindowKeys {
             case H -> window.openBench().ifPresent(b -> b.nextFinding());
             case J -> window.openBench().ifPresent(b -> b.toggleFindings());
             case D -> window.openDrawer();
+            case S -> window.command(Input.Command.SUMS);
+            case C -> window.command(Input.Command.CHANGES);
+            case K -> {
+                work.go(Step.CHOOSE);
+                work.command(Input.Command.CHECK_ADVERT);
+            }
             case U -> window.openBench().ifPresent(b -> b.switchUnits(e.isShiftDown()));
             case T -> window.openBench().ifPresent(b -> b.takeRemedy());
             case R -> {
@@ -114,7 +123,7 @@ final class WindowKeys {
                 }
             }
             case ESCAPE -> {
-                if (!window.leavePrint()) {
+                if (!work.leaveOverlay()) {
                     work.stopStudy();
                 }
             }
@@ -135,7 +144,11 @@ final class WindowKeys {
                 && owner.getId() != null) {
             return false;
         }
-        window.openBench().ifPresent(b -> b.take());
+        if (work.overlay().filter(Overlay.CHANGES::equals).isPresent()) {
+            work.goBack();
+        } else {
+            window.openBench().ifPresent(b -> b.take());
+        }
         return true;
     }
 

@@ -7,15 +7,23 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.function.Consumer;
+import veldline.antenna.Polarized;
 import veldline.assess.Assessment;
+import veldline.assess.Assessor;
 import veldline.assess.Stage;
 import veldline.assess.Step;
 import veldline.desktop.bench.Input;
+import veldline.desktop.bench.Overlay;
 import veldline.desktop.bench.Showing;
+import veldline.desktop.changes.Revisions;
+import veldline.job.History;
 import veldline.job.Job;
 import veldline.job.JobChange;
+import veldline.job.NewJob;
 import veldline.link.LevelLine;
+import veldline.link.Offer;
 import veldline.store.JobStore;
 import veldline.study.Candidate;
 import veldline.study.Candidates;
@@ -26,16 +34,15 @@ import veldline.study.Candidates;
  */
 public final class Workbench implements AutoCloseable {
     /** Which parts of a job the candidates depend on. */
-    private record CandidateKey(
-            Object brief, Object near, Object far, Object farAntenna, Object metal, boolean upright) {
+    private record CandidateKey(Object brief, Object needs, Object near, Object far, Object other, Object rod) {
         static CandidateKey of(Job j) {
             return new CandidateKey(
                     j.brief(),
+                    j.needs(),
                     j.nearRun(),
                     j.farRun(),
-                    j.farAntenna(),
-                    List.of(j.yagi().metal(), j.yagi().diameter()),
-                    j.yagi().upright());
+                    j.antenna(!j.madeNear()),
+                    j.yagi().map(y -> List.of(y.metal(), y.diameter(), y.upright())));
         }
     }
 
@@ -46,11 +53,16 @@ public final class Workbench implements AutoCloseable {
     private final Studies studies;
     private final Tasks tasks;
     private final Map<Step, String> picked = new EnumMap<>(Step.class);
+    private final Map<String, String> noted = new TreeMap<>();
+    private Optional<Overlay> overlay = Optional.empty();
     private Optional<Assessment> assessment = Optional.empty();
     private Optional<Whole> whole = Optional.empty();
     private Optional<LevelLine> former = Optional.empty();
     private Optional<LevelLine> pinned = Optional.empty();
     private Optional<Double> shift = Optional.empty();
+    private Optional<LevelLine> wouldBe = Optional.empty();
+    private Optional<JobChange> previewed = Optional.empty();
+    private Optional<Revisions> revisions = Optional.empty();
     private Optional<Showing.Busy> busy = Optional.empty();
     private Stage<List<Candidate>> candidates = new Stage.Running<>();
     private Optional<CandidateKey> candidatesFor = Optional.empty();
@@ -88,10 +100,15 @@ public final class Workbench implements AutoCloseable {
         if (fresh.whole()) {
             whole = Optional.of(new Whole(fresh, Instant.now()));
         }
-        assessment.map(Assessment::line).filter(l -> !l.equals(a.line())).ifPresent(l -> {
-            former = Optional.of(l);
-            shift = Optional.of(a.line().margin().value() - l.margin().value());
-        });
+        assessment
+                .map(Assessment::line)
+                .filter(l -> !l.equals(a.line()) && l.answered())
+                .ifPresent(l -> {
+                    former = Optional.of(l);
+                    shift = a.line().answered()
+                            ? Optional.of(a.line().margin().value() - l.margin().value())
+                            : Optional.empty();
+                });
         assessment = Optional.of(a);
         if (a.line().indexOf(stop).isEmpty()) {
             stop = a.line()
@@ -111,7 +128,8 @@ public final class Workbench implements AutoCloseable {
     }
 
     public Optional<Showing> showing() {
-        return assessment.map(a -> new Showing(a, stop, Map.copyOf(picked), candidates, busy, desk.late()));
+        return assessment.map(
+                a -> new Showing(a, stop, Map.copyOf(picked), Map.copyOf(noted), candidates, busy, desk.late()));
     }
 
     public JobDesk desk() {
@@ -127,7 +145,90 @@ public final class Workbench implements AutoCloseable {
     }
 
     public Optional<LevelLine> former() {
-        return pinned.or(() -> former);
+        return revision().or(() -> pinned).or(() -> former);
+    }
+
+    /** The line of the state that is looked at among the changes. */
+    private Optional<LevelLine> revision() {
+        String zone = noted.getOrDefault(Overlay.CHANGES.name(), "");
+        return overlay.filter(Overlay.CHANGES::equals)
+                .filter(o -> zone.matches("revision:\\d{1,6}"))
+                .flatMap(o -> revisions)
+                .flatMap(r -> r.line(Integer.parseInt(zone.substring(9))));
+    }
+
+    /** The line as it would be with the offer that is rested on. */
+    public Optional<LevelLine> wouldBe() {
+        return wouldBe;
+    }
+
+    /** Shows what an edit would come to without making it; empty lets go of it. */
+    public void preview(Optional<JobChange> change) {
+        previewed = change;
+        if (change.isEmpty()) {
+            if (wouldBe.isPresent()) {
+                wouldBe = Optional.empty();
+                changed.run();
+            }
+            return;
+        }
+        desk.whatIf(change.get(), line -> {
+            if (previewed.equals(change)) {
+                wouldBe = Optional.of(line);
+                changed.run();
+            }
+        });
+    }
+
+    public Optional<Revisions> revisions() {
+        return revisions;
+    }
+
+    /** Works out what every state of the job came to. */
+    public void readRevisions() {
+        History history = desk.history();
+        noted.remove(Overlay.CHANGES.name());
+        if (revisions.filter(r -> r.history().equals(history)).isPresent()) {
+            return;
+        }
+        studies.ask(
+                "Reading the changes",
+                p -> Revisions.of(history, new Assessor(), p),
+                o -> {
+                    revisions = Optional.of(o.result());
+                    changed.run();
+                },
+                e -> tell(e.getMessage()));
+    }
+
+    /** Makes the state that is looked at among the changes the job. */
+    public void goBack() {
+        String zone = noted.getOrDefault(Overlay.CHANGES.name(), "");
+        if (zone.matches("revision:\\d{1,6}")) {
+            int step = Integer.parseInt(zone.substring(9));
+            desk.goTo(step);
+            noted.remove(Overlay.CHANGES.name());
+            changed.run();
+            tell("Gone back to “"
+                    + desk.history().steps().get(desk.history().at()).label() + "”; Ctrl Y goes on again.");
+        }
+    }
+
+    /** Lays a new job on the desk, in the folder of the one that was there. */
+    public void newJob() {
+        desk.saveNow();
+        Path folder = desk.store()
+                .map(s -> s.file().getParent())
+                .orElse(Path.of(System.getProperty("user.home"), "Veldline"));
+        String site = desk.job().place();
+        forgetJob();
+        desk.lay(NewJob.blank(site), Optional.empty(), Optional.empty());
+        desk.saveAs(JobStore.fresh(folder, "new-job"));
+    }
+
+    /** Packs the job and its recordings into one file. */
+    public void zipOut(File file) {
+        tasks.zipOut(file, desk.job());
     }
 
     public Optional<Double> shift() {
@@ -153,7 +254,7 @@ public final class Workbench implements AutoCloseable {
             case RADIO, RECEIVER -> List.of(Step.BRIEF, Step.FEED_RUN, Step.PROVE, Step.LOG);
             case PART, CABLE -> List.of(Step.BRIEF, Step.FEED_RUN, Step.LOG);
             case ANTENNA -> List.of(Step.BRIEF, Step.CHOOSE, Step.SHAPE, Step.MATCH, Step.RAISE, Step.PROVE, Step.LOG);
-            case PATH -> List.of(Step.BRIEF, Step.RAISE, Step.PROVE, Step.LOG);
+            case PATH, FIELD -> List.of(Step.BRIEF, Step.RAISE, Step.PROVE, Step.LOG);
         };
     }
 
@@ -165,18 +266,14 @@ public final class Workbench implements AutoCloseable {
     public void go(Step next) {
         step = next;
         news = "";
+        overlay = Optional.empty();
         assessment.ifPresent(a -> {
             List<LevelLine.Stop> stops = a.line().stops();
             int at = a.line().indexOf(stop).orElse(0);
             if (!stepsFor(stops.get(at).kind()).contains(next)) {
                 for (int away = 1; away < stops.size(); away++) {
                     for (int i : new int[] {at - away, at + away}) {
-                        if (i >= 0
-                                && i < stops.size()
-                                && stepsFor(stops.get(i).kind()).contains(next)
-                                && !(next != Step.PROVE
-                                        && next != Step.FEED_RUN
-                                        && i > a.line().path())) {
+                        if (i >= 0 && i < stops.size() && isFor(stops.get(i), next, a)) {
                             stop = stops.get(i).id();
                             news = next.title() + " is at " + stops.get(i).name() + ", the nearest stop it is for.";
                             changed.run();
@@ -189,7 +286,37 @@ public final class Workbench implements AutoCloseable {
         changed.run();
     }
 
+    /** Shaping is for the antenna that is made here; the rest for every stop of its kind. */
+    private static boolean isFor(LevelLine.Stop s, Step step, Assessment a) {
+        boolean shaping = step == Step.CHOOSE || step == Step.SHAPE || step == Step.MATCH || step == Step.RAISE;
+        String made = a.job().madeNear() ? "near" : "far";
+        return stepsFor(s.kind()).contains(step)
+                && (!shaping || s.kind() != LevelLine.Kind.ANTENNA || s.id().startsWith(made));
+    }
+
+    /** What lies over the bench. */
+    public Optional<Overlay> overlay() {
+        return overlay;
+    }
+
+    public void open(Overlay which) {
+        overlay = Optional.of(which);
+        news = "";
+        changed.run();
+    }
+
+    /** @return whether anything lay over the bench */
+    public boolean leaveOverlay() {
+        boolean was = overlay.isPresent();
+        overlay = Optional.empty();
+        if (was) {
+            changed.run();
+        }
+        return was;
+    }
+
     public void goStop(String id) {
+        overlay = Optional.empty();
         stop = id;
         picked.remove(Step.FEED_RUN);
         if (!stepsForStop().contains(step)) {
@@ -218,6 +345,13 @@ public final class Workbench implements AutoCloseable {
         } else if (zone.startsWith("part:")) {
             String end = stop.startsWith("far") ? "far-part-" : "near-part-";
             goStop(end + zone.substring(5));
+        } else if (zone.startsWith("set:")) {
+            String[] pair = zone.substring(4).split("=", 2);
+            noted.put(pair[0], pair[1]);
+            changed.run();
+        } else if (overlay.isPresent() && overlay.get() != Overlay.PRINT) {
+            noted.put(overlay.get().name(), zone);
+            changed.run();
         } else {
             picked.put(step, zone);
             changed.run();
@@ -293,7 +427,20 @@ public final class Workbench implements AutoCloseable {
             case RECORD -> assessment.ifPresent(tasks::record);
             case IMPROVE -> assessment.ifPresent(tasks::improve);
             case STOP -> stopStudy();
+            case GO_BACK -> goBack();
+            case CHECK_ADVERT -> checkAdvert();
             default -> throw new IllegalArgumentException(command + " belongs to the window");
+        }
+    }
+
+    /** Lays an advert beside the candidates, filled in from the brief as far as that goes. */
+    private void checkAdvert() {
+        Job job = desk.job();
+        if (job.offer().isEmpty()) {
+            apply(new JobChange.Consider(Optional.of(Offer.blank(
+                    job.brief().frequency(),
+                    job.antenna(!job.madeNear()).polarized().orElse(Polarized.FLAT),
+                    job.run(job.madeNear()).antenna()))));
         }
     }
 
@@ -327,6 +474,10 @@ public final class Workbench implements AutoCloseable {
         candidates = new Stage.Running<>();
         whole = Optional.empty();
         picked.clear();
+        noted.clear();
+        revisions = Optional.empty();
+        wouldBe = Optional.empty();
+        overlay = Optional.empty();
     }
 
     @Override

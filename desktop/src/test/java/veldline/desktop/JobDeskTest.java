@@ -99,7 +99,14 @@ class JobDeskTest {
             desk.saveNow();
             verify(told, timeout(3000)).run();
             assertThat(desk.saveTrouble()).startsWith("Not saved").contains("save it elsewhere");
-            assertThat(desk.job().yagi().elements().get(3).length().value()).isEqualTo(0.05);
+            assertThat(desk.job()
+                            .yagi()
+                            .orElseThrow()
+                            .elements()
+                            .get(3)
+                            .length()
+                            .value())
+                    .isEqualTo(0.05);
             desk.saveAs(new JobStore(folder.resolve("elsewhere.veldline.json")));
             verify(told, timeout(3000).times(2)).run();
             assertThat(desk.saveTrouble()).isEmpty();
@@ -119,7 +126,13 @@ class JobDeskTest {
             assertThat(desk.job()).isEqualTo(JOB);
             desk.redo();
             desk.redo();
-            assertThat(desk.job().yagi().elements().get(3).length().value())
+            assertThat(desk.job()
+                            .yagi()
+                            .orElseThrow()
+                            .elements()
+                            .get(3)
+                            .length()
+                            .value())
                     .isCloseTo(0.0515, org.assertj.core.api.Assertions.within(1e-12));
         }
     }

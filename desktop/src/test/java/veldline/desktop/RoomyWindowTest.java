@@ -115,7 +115,7 @@ class RoomyWindowTest extends WindowTest {
                 .as("a count has no other unit")
                 .isEqualTo("11");
         enter("boom", "14");
-        until(() -> Math.abs(work.desk().job().yagi().boomLength() - 14 * 0.0254) < 0.02);
+        until(() -> Math.abs(work.desk().job().yagi().orElseThrow().boomLength() - 14 * 0.0254) < 0.02);
     }
 
     @Test

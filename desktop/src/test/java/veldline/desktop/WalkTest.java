@@ -106,10 +106,25 @@ class WalkTest extends WindowTest {
                 .orElseThrow()
                 .gain()
                 .value();
-        double position = work.desk().job().yagi().elements().get(4).position().value();
+        double position = work.desk()
+                .job()
+                .yagi()
+                .orElseThrow()
+                .elements()
+                .get(4)
+                .position()
+                .value();
         Point2D from = picture().localToScreen(zone.x() + zone.width() / 2, zone.y() + zone.height() / 2);
         drag(from, MouseButton.PRIMARY).moveBy(6, 0).moveBy(12, 0).drop();
-        until(() -> work.desk().job().yagi().elements().get(4).position().value() > position + 0.002);
+        until(() -> work.desk()
+                        .job()
+                        .yagi()
+                        .orElseThrow()
+                        .elements()
+                        .get(4)
+                        .position()
+                        .value()
+                > position + 0.002);
         settle();
         assertThat(work.showing()
                         .orElseThrow()
@@ -126,6 +141,7 @@ class WalkTest extends WindowTest {
                                 * work.desk()
                                         .job()
                                         .yagi()
+                                        .orElseThrow()
                                         .elements()
                                         .get(4)
                                         .position()

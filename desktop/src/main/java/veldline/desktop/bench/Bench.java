@@ -12,7 +12,13 @@ import veldline.picture.Picture;
  * {@link Benches}.
  */
 public interface Bench {
+    /** The step it belongs to, or lies over. */
     Step step();
+
+    /** Where what is picked on it is kept. */
+    default String place() {
+        return step().name();
+    }
 
     /** Heading over the inputs. */
     String heading(Showing s);
@@ -40,6 +46,11 @@ public interface Bench {
     /** The edit made by dragging a zone; empty where it does not move. */
     default Optional<JobChange> dragged(
             Showing s, String zone, double fromX, double fromY, double x, double y, double width, double height) {
+        return Optional.empty();
+    }
+
+    /** What is picked anew by turning a zone that belongs to the bench and not to the job. */
+    default Optional<String> turned(Showing s, String zone, double x, double y, double width, double height) {
         return Optional.empty();
     }
 

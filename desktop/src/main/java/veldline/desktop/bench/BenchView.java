@@ -43,6 +43,9 @@ public final class BenchView extends BorderPane {
         void picked(String zone);
 
         void take(Finding.Remedy remedy);
+
+        /** Shows what a remedy would come to, before it is taken; empty lets go of it. */
+        void preview(Optional<Finding.Remedy> remedy);
     }
 
     private final Bench bench;
@@ -61,9 +64,9 @@ public final class BenchView extends BorderPane {
         this.bench = bench;
         this.showing = showing;
         this.host = host;
-        this.inputs = new InputsPane(host::apply, host::command);
+        this.inputs = new InputsPane(this::outcome, host::command);
         this.picture = new PictureView((w, h) -> bench.centre(showing.get(), w, h), gestures());
-        this.findings = new FindingsColumn(host::take);
+        this.findings = new FindingsColumn(host::take, host::preview);
         this.full = scrolled(findings, FINDINGS, "findings-scroll");
         getStyleClass().add("bench");
         this.busy = new PictureView((w, h) -> BusyPicture.of(showing.get(), w, h), PictureView.Gestures.NONE);
@@ -114,6 +117,14 @@ public final class BenchView extends BorderPane {
         return pane;
     }
 
+    private void outcome(Input.Outcome outcome) {
+        if (outcome instanceof Input.Outcome.Change c) {
+            host.apply(c.change());
+        } else if (outcome instanceof Input.Outcome.Picked p) {
+            host.picked(p.zone());
+        }
+    }
+
     private PictureView.Gestures gestures() {
         return new PictureView.Gestures() {
             @Override
@@ -123,6 +134,8 @@ public final class BenchView extends BorderPane {
 
             @Override
             public void dragged(String zone, double fromX, double fromY, double x, double y, boolean ended) {
+                bench.turned(showing.get(), zone, x, y, picture.getWidth(), picture.getHeight())
+                        .ifPresent(host::picked);
                 bench.dragged(showing.get(), zone, fromX, fromY, x, y, picture.getWidth(), picture.getHeight())
                         .ifPresent(change -> {
                             if (dragging) {
@@ -165,14 +178,18 @@ public final class BenchView extends BorderPane {
         if (zones.isEmpty()) {
             return;
         }
-        String now = s.picked().get(bench.step());
-        int at = zones.contains(now) ? zones.indexOf(now) : bench.walkStart(s);
-        host.picked(zones.get(Math.max(0, Math.min(zones.size() - 1, at + by))));
+        int at = bench.walkStart(s);
+        if (s.pickedAt(bench).filter(zones::contains).isPresent()) {
+            at = zones.indexOf(s.pickedAt(bench).get());
+        }
+        String next = zones.get(Math.max(0, Math.min(zones.size() - 1, at + by)));
+        host.picked(bench.turned(s, next, 0, 0, picture.getWidth(), picture.getHeight())
+                .orElse(next));
     }
 
     public void take() {
         Showing s = showing.get();
-        Optional<JobChange> change = bench.taken(s, s.picked(bench.step(), ""));
+        Optional<JobChange> change = bench.taken(s, s.pickedAt(bench).orElse(""));
         change.ifPresent(host::apply);
     }
 

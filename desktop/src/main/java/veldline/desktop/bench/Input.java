@@ -34,6 +34,9 @@ public sealed interface Input {
 
         record Refused(String why) implements Outcome {}
 
+        /** Nothing of the job: something is picked on the bench, or {@code set:NAME=VALUE} kept for it. */
+        record Picked(String zone) implements Outcome {}
+
         static Outcome of(JobChange change) {
             return new Change(change);
         }
@@ -43,7 +46,16 @@ public sealed interface Input {
     record Choice(String id, String label, List<Option> options) implements Input {}
 
     /** One word of a choice. */
-    record Option(String word, boolean chosen, JobChange change) {}
+    record Option(String word, boolean chosen, Outcome outcome) {
+        public Option(String word, boolean chosen, JobChange change) {
+            this(word, chosen, Outcome.of(change));
+        }
+
+        /** The edit it makes; empty where it only changes what is looked at. */
+        public Optional<JobChange> change() {
+            return outcome instanceof Outcome.Change c ? Optional.of(c.change()) : Optional.empty();
+        }
+    }
 
     /** A longer list to pick from. */
     record Pick(String id, String label, List<Option> options) implements Input {}
@@ -60,6 +72,14 @@ public sealed interface Input {
         SAVE_AS,
         OPEN,
         PRINT,
+        NEW_JOB,
+        SUMS,
+        HELP,
+        CHANGES,
+        GO_BACK,
+        CHECK_ADVERT,
+        ZIP_OUT,
+        LEAVE,
         OTHER_PAPER,
         PRINT_NOW,
         SAVE_PDF,
@@ -72,6 +92,13 @@ public sealed interface Input {
 
     /** Words between inputs. */
     record Note(String id, String text) implements Input {}
+
+    /**
+     * A line of text that stays.
+     *
+     * @param now what stands in it
+     */
+    record Text(String id, String label, String now, Function<String, Outcome> edit) implements Input {}
 
     /** A line of text to write. */
     record Words(String id, String label, Function<String, Optional<JobChange>> edit) implements Input {}

@@ -16,6 +16,7 @@ import veldline.study.Candidate;
  *
  * @param stop id of the chosen stop on the line
  * @param picked zone last chosen on each bench
+ * @param noted what else benches keep while the window is open, by name
  * @param candidates what Choose asked for
  * @param busy what runs now
  * @param late whether what follows from the last edit has been under way for longer than a glance
@@ -24,11 +25,23 @@ public record Showing(
         Assessment assessment,
         String stop,
         Map<Step, String> picked,
+        Map<String, String> noted,
         Stage<List<Candidate>> candidates,
         Optional<Busy> busy,
         boolean late) {
     private static final DateTimeFormatter CLOCK =
             DateTimeFormatter.ofPattern("HH:mm").withZone(ZoneId.systemDefault());
+
+    /** With nothing noted. */
+    public Showing(
+            Assessment assessment,
+            String stop,
+            Map<Step, String> picked,
+            Stage<List<Candidate>> candidates,
+            Optional<Busy> busy,
+            boolean late) {
+        this(assessment, stop, picked, Map.of(), candidates, busy, late);
+    }
 
     /**
      * Work that takes longer than a glance.
@@ -57,6 +70,18 @@ public record Showing(
     /** What was last chosen on a bench, or a first choice. */
     public String picked(Step step, String first) {
         return picked.getOrDefault(step, first);
+    }
+
+    /** What was last chosen on a bench, or an overlay, by its place. */
+    public Optional<String> pickedAt(Bench bench) {
+        return bench.place().equals(bench.step().name())
+                ? Optional.ofNullable(picked.get(bench.step()))
+                : Optional.ofNullable(noted.get(bench.place()));
+    }
+
+    /** Whether it is the far antenna that is looked at: its stop is chosen, or only it is shaped here. */
+    public boolean atFar() {
+        return stop.startsWith("far") || !stop.startsWith("near") && !job().madeNear();
     }
 
     /** The number behind the colon of what was chosen, kept within what there is. */

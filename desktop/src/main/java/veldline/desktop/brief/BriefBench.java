@@ -4,13 +4,15 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import veldline.assess.Step;
 import veldline.desktop.bench.Bench;
 import veldline.desktop.bench.Input;
 import veldline.desktop.bench.Limits;
 import veldline.desktop.bench.Showing;
-import veldline.feed.Connector;
 import veldline.job.JobChange;
 import veldline.link.Brief;
 import veldline.link.BriefChange;
@@ -24,16 +26,7 @@ import veldline.quantity.Unit;
 
 /** What the link is for. Heights are dragged in the side view, the tide is walked along its curve. */
 public final class BriefBench implements Bench {
-    /** Sockets radios are met with. */
-    private static final List<Connector> SOCKETS = Stream.of(
-                    Connector.Series.SMA,
-                    Connector.Series.N,
-                    Connector.Series.TNC,
-                    Connector.Series.BNC,
-                    Connector.Series.UHF)
-            .flatMap(series -> Stream.of(Connector.Contact.SOCKET, Connector.Contact.PIN)
-                    .map(contact -> new Connector(series, Connector.Thread.OUTSIDE, contact, 50)))
-            .toList();
+    private static final String PAGE = "brief";
 
     @Override
     public Step step() {
@@ -48,6 +41,25 @@ public final class BriefBench implements Bench {
 
     @Override
     public List<Input> inputs(Showing s) {
+        List<Input> in = new ArrayList<>();
+        String page = s.noted().getOrDefault(PAGE, "link");
+        in.add(new Input.Choice(
+                "page",
+                "What is asked",
+                Stream.of("link", "ends", "needs")
+                        .map(p ->
+                                new Input.Option(p, p.equals(page), new Input.Outcome.Picked("set:" + PAGE + "=" + p)))
+                        .toList()));
+        in.addAll(
+                switch (page) {
+                    case "ends" -> EndInputs.of(s);
+                    case "needs" -> NeedsInputs.of(s);
+                    default -> link(s);
+                });
+        return in;
+    }
+
+    private static List<Input> link(Showing s) {
         Brief b = s.job().brief();
         List<Input> in = new ArrayList<>();
         in.add(new Input.Value(
@@ -55,13 +67,43 @@ public final class BriefBench implements Bench {
                 "Frequency",
                 b.frequency(),
                 NumberText.shown(1000 * FreeSpace.wavelength(b.frequency().value()), 1) + " mm",
-                Limits.within(30e6, 30e9, "30 MHz", "30 GHz", q -> lift(new BriefChange.Frequency(q)))));
-        in.add(new Input.Value(
-                "distance",
-                "Distance",
-                b.distance(),
-                NumberText.shown(Unit.MI.fromInside(b.distance().value()), 2) + " mi",
-                Limits.within(10, 1e6, "10 m", "1000 km", q -> lift(new BriefChange.Distance(q)))));
+                Limits.within(1.8e6, 30e9, "1.8 MHz", "30 GHz", q -> lift(new BriefChange.Frequency(q)))));
+        if (b.field().isPresent()) {
+            in.add(new Input.Value(
+                    "field",
+                    "Field at the antenna",
+                    b.field().get(),
+                    "",
+                    Limits.within(-40, 160, "−40", "160 dBµV/m", q -> lift(new BriefChange.Field(q)))));
+        } else {
+            path(in, b);
+        }
+        in.add(new Input.Pair(margin(b), size(b)));
+        if (b.field().isEmpty()) {
+            in.add(new Input.Pair(EndInputs.level(s, true), EndInputs.level(s, false)));
+            power(in, b);
+        } else {
+            in.add(EndInputs.level(s, false));
+        }
+        obstacles(in, b);
+        stations(in, s);
+        return in;
+    }
+
+    private static void path(List<Input> in, Brief b) {
+        in.add(new Input.Pair(
+                new Input.Value(
+                        "distance",
+                        "Distance",
+                        b.distance(),
+                        "",
+                        Limits.within(10, 1e6, "10 m", "1000 km", q -> lift(new BriefChange.Distance(q)))),
+                new Input.Value(
+                        "tide",
+                        "Tide",
+                        b.tide(),
+                        "",
+                        Limits.within(0, 20, "0", "20 m", q -> lift(new BriefChange.Tide(q))))));
         in.add(new Input.Pair(
                 height(
                         "near-height",
@@ -73,52 +115,33 @@ public final class BriefBench implements Bench {
                         b.far().shortName() + " height",
                         false,
                         b.far().height())));
-        in.add(new Input.Pair(
-                new Input.Value(
-                        "tide",
-                        "Tide",
-                        b.tide(),
-                        "",
-                        Limits.within(0, 20, "0", "20 m", q -> lift(new BriefChange.Tide(q)))),
-                new Input.Value(
-                        "margin",
-                        "Margin wanted",
-                        b.marginWanted(),
-                        "",
-                        Limits.within(0, 60, "0", "60 dB", q -> lift(new BriefChange.MarginWanted(q))))));
-        in.add(new Input.Pair(
-                new Input.Value(
-                        "power",
-                        "Radio sends",
-                        b.near().radio().power(),
-                        "",
-                        Limits.within(-30, 60, "−30", "60 dBm", q -> lift(new BriefChange.Power(q)))),
-                new Input.Value(
-                        "sensitivity",
-                        "Radio hears",
-                        b.far().radio().sensitivity(),
-                        "",
-                        Limits.within(-160, 0, "−160", "0 dBm", q -> lift(new BriefChange.Sensitivity(q))))));
-        in.add(new Input.Value(
-                "size",
-                "Antenna, at most",
-                b.sizeAllowed(),
-                NumberText.shown(1000 * b.sizeAllowed().value(), 0) + " mm",
-                Limits.within(0.01, 20, "10 mm", "20 m", q -> lift(new BriefChange.SizeAllowed(q)))));
-        Connector socket = b.near().radio().socket();
-        in.add(new Input.Pick(
-                "socket",
-                "Radio's socket",
-                SOCKETS.stream()
-                        .map(c -> new Input.Option(
-                                c.tradeName() + ": " + c.facts(), c.equals(socket), new JobChange.Socket(c)))
-                        .toList()));
         in.add(new Input.Pick(
                 "surface",
                 "What lies between",
                 Arrays.stream(Surface.values())
                         .map(x -> new Input.Option(x.words(), x == b.surface(), lift(new BriefChange.Ground(x))))
                         .toList()));
+    }
+
+    private static Input.Value margin(Brief b) {
+        return new Input.Value(
+                "margin",
+                "Margin wanted",
+                b.marginWanted(),
+                "",
+                Limits.within(0, 60, "0", "60 dB", q -> lift(new BriefChange.MarginWanted(q))));
+    }
+
+    private static Input.Value size(Brief b) {
+        return new Input.Value(
+                "size",
+                "Antenna, at most",
+                b.sizeAllowed(),
+                "",
+                Limits.within(0.01, 20, "10 mm", "20 m", q -> lift(new BriefChange.SizeAllowed(q))));
+    }
+
+    private static void power(List<Input> in, Brief b) {
         in.add(new Input.Pick(
                 "profile",
                 "Rule on radiated power",
@@ -137,7 +160,53 @@ public final class BriefBench implements Bench {
         in.add(new Input.Note(
                 "rule",
                 PowerProfiles.byId(b.profile()).jurisdiction() + ". Limits are local: check that it holds here."));
-        return in;
+    }
+
+    /** Something in the way is written as “stone wall 12”; ticking it off takes it out. */
+    private static void obstacles(List<Input> in, Brief b) {
+        for (int i = 0; i < b.obstacles().size(); i++) {
+            List<Brief.Obstacle> without = new ArrayList<>(b.obstacles());
+            Brief.Obstacle o = without.remove(i);
+            in.add(new Input.Tick(
+                    "obstacle-" + i,
+                    o.name() + ", " + o.loss(),
+                    "",
+                    false,
+                    true,
+                    lift(new BriefChange.InTheWay(without))));
+        }
+        in.add(new Input.Words("obstacle", "In the way, such as stone wall 12 dB", text -> obstacle(b, text)));
+    }
+
+    static Optional<JobChange> obstacle(Brief b, String text) {
+        Matcher m = OBSTACLE.matcher(text.strip());
+        if (!m.matches()) {
+            return Optional.empty();
+        }
+        List<Brief.Obstacle> with = new ArrayList<>(b.obstacles());
+        with.add(new Brief.Obstacle(m.group(1), Quantity.of(m.group(2).replace(',', '.'), Unit.DB)));
+        return Optional.of(lift(new BriefChange.InTheWay(with)));
+    }
+
+    private static final Pattern OBSTACLE = Pattern.compile("(.{1,40}?)[, ]+(\\d{1,2}(?:[.,]\\d)?)\\s*(?:dB)?");
+
+    private static void stations(List<Input> in, Showing s) {
+        if (s.job().stations().size() > 1) {
+            in.add(new Input.Pick(
+                    "station",
+                    "Shown on the line",
+                    IntStream.range(0, s.job().stations().size())
+                            .mapToObj(i -> new Input.Option(
+                                    s.job().stations().get(i).name(),
+                                    i == s.job().shown(),
+                                    new JobChange.Show(
+                                            i, s.job().stations().get(i).name())))
+                            .toList()));
+        }
+        in.add(new Input.Words(
+                "add-station",
+                "One more band, sender or place",
+                text -> text.isEmpty() ? Optional.empty() : Optional.of(new JobChange.AddStation(text))));
     }
 
     private static Input.Value height(String id, String label, boolean near, Quantity now) {
@@ -165,12 +234,33 @@ public final class BriefBench implements Bench {
 
     @Override
     public List<String> walk(Showing s) {
-        return BriefPicture.tideZones();
+        if (BriefPicture.ofStations(s)) {
+            return StationsChart.zones(s);
+        }
+        return s.job().brief().tide().value() > 0 ? BriefPicture.tideZones() : List.of();
+    }
+
+    @Override
+    public int walkStart(Showing s) {
+        return BriefPicture.ofStations(s) ? s.job().shown() : 0;
+    }
+
+    @Override
+    public Optional<JobChange> taken(Showing s, String zone) {
+        if (!zone.startsWith("station:")) {
+            return Optional.empty();
+        }
+        int i = s.pickedIndex(Step.BRIEF, s.job().shown(), s.job().stations().size());
+        return Optional.of(new JobChange.Show(i, s.job().stations().get(i).name()));
     }
 
     @Override
     public Optional<JobChange> dragged(
             Showing s, String zone, double fromX, double fromY, double x, double y, double width, double height) {
+        if (zone.equals("along:near")) {
+            double along = Math.round(10 * new HeightCurve(s, width).heightAt(x)) / 10.0;
+            return Optional.of(lift(new BriefChange.Height(true, Quantity.shown(along, Unit.M, 1))));
+        }
         if (!zone.startsWith("height:")) {
             return Optional.empty();
         }

@@ -61,16 +61,35 @@ final class BriefPicture {
         return up.value(y);
     }
 
+    /** Whether the stations take the room of the tide's curve: several of them, and no tide to walk. */
+    static boolean ofStations(Showing s) {
+        Brief brief = s.job().brief();
+        return brief.field().isPresent()
+                || brief.tide().value() <= 0 && s.job().stations().size() > 1;
+    }
+
     Picture draw() {
+        if (brief.field().isPresent()) {
+            StationsChart.draw(s, pen, 0);
+            return pen.done();
+        }
         sideView();
-        curve();
+        if (ofStations(s)) {
+            pen.line(18, split + 2, pen.width() - 18, split + 2, Role.SAND, 1);
+            StationsChart.draw(s, pen, split + 4);
+        } else if (brief.tide().value() <= 0) {
+            new HeightCurve(s, pen.width()).draw(pen, split);
+        } else {
+            curve();
+        }
         return pen.done();
     }
 
     private void sideView() {
         pen.text("From the side", 18, 22, Anchor.START, 15, Face.BOLD, Role.INK, Origin.Plain.NAME);
         pen.text(
-                "heights over low water; drag an antenna up or down",
+                (brief.tide().value() > 0 ? "heights over low water" : "heights over the ground")
+                        + "; drag an antenna up or down",
                 130,
                 22,
                 Anchor.START,

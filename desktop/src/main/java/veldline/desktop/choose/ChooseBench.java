@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import veldline.antenna.YagiChange;
 import veldline.assess.Stage;
 import veldline.assess.Step;
@@ -16,6 +17,8 @@ import veldline.job.JobChange;
 import veldline.link.BriefChange;
 import veldline.picture.Picture;
 import veldline.quantity.NumberText;
+import veldline.quantity.Quantity;
+import veldline.quantity.Unit;
 import veldline.study.Candidate;
 
 /** Candidates on one axis of gain, best first; walked up and down, taken with Enter. */
@@ -27,7 +30,11 @@ public final class ChooseBench implements Bench {
 
     @Override
     public String heading(Showing s) {
-        return "What the " + s.job().brief().near().shortName().toLowerCase(java.util.Locale.ROOT) + " needs";
+        return "What the "
+                + (s.job().madeNear() ? s.job().brief().near() : s.job().brief().far())
+                        .shortName()
+                        .toLowerCase(java.util.Locale.ROOT)
+                + " needs";
     }
 
     @Override
@@ -45,16 +52,17 @@ public final class ChooseBench implements Bench {
                 s.job().brief().sizeAllowed(),
                 NumberText.shown(1000 * s.job().brief().sizeAllowed().value(), 0) + " mm",
                 Limits.within(0.01, 20, "10 mm", "20 m", q -> new JobChange.OfBrief(new BriefChange.SizeAllowed(q)))));
-        in.add(new Input.Choice(
-                "lies",
-                "Far end lies",
-                List.of(
-                        new Input.Option(
-                                "flat", !s.job().yagi().upright(), new JobChange.OfYagi(new YagiChange.Upright(false))),
-                        new Input.Option(
-                                "upright",
-                                s.job().yagi().upright(),
-                                new JobChange.OfYagi(new YagiChange.Upright(true))))));
+        s.job()
+                .yagi()
+                .ifPresent(y -> in.add(new Input.Choice(
+                        "lies",
+                        "Far end lies",
+                        List.of(
+                                new Input.Option(
+                                        "flat", !y.upright(), new JobChange.OfYagi(new YagiChange.Upright(false))),
+                                new Input.Option(
+                                        "upright", y.upright(), new JobChange.OfYagi(new YagiChange.Upright(true)))))));
+        in.addAll(AdvertInputs.of(s.job().offer()));
         in.add(
                 new Input.Note(
                         "how",
@@ -85,7 +93,7 @@ public final class ChooseBench implements Bench {
         if (s.candidates() instanceof Stage.Failed<List<Candidate>> f) {
             return List.of(Finding.plain(Finding.Level.STOP, "Nothing could be ranked.", f.why(), "", ""));
         }
-        return candidates(s).stream()
+        List<Finding> ranked = candidates(s).stream()
                 .map(c -> new Finding(
                         c.level(),
                         c.shaped().title(),
@@ -97,6 +105,8 @@ public final class ChooseBench implements Bench {
                         Optional.empty(),
                         List.of()))
                 .toList();
+        return Stream.concat(s.assessment().of(Step.CHOOSE).stream(), ranked.stream())
+                .toList();
     }
 
     @Override
@@ -107,6 +117,17 @@ public final class ChooseBench implements Bench {
     }
 
     @Override
+    public Optional<JobChange> dragged(
+            Showing s, String zone, double fromX, double fromY, double x, double y, double width, double height) {
+        if (!zone.equals("advert") || s.job().offer().isEmpty()) {
+            return Optional.empty();
+        }
+        double gain = Math.round(2 * new ChoosePicture(s, width, height).gainAt(x)) / 2.0;
+        return Optional.of(new JobChange.Consider(
+                s.job().offer().map(o -> o.withGain(Quantity.shown(gain, Unit.DBI, 1)))));
+    }
+
+    @Override
     public Optional<JobChange> taken(Showing s, String zone) {
         List<Candidate> list = candidates(s);
         if (list.isEmpty()) {
@@ -114,6 +135,8 @@ public final class ChooseBench implements Bench {
         }
         Candidate c = list.get(s.pickedIndex(Step.CHOOSE, 0, list.size()));
         return c.yagi()
-                .map(y -> new JobChange.OfYagi(new YagiChange.Take(y, c.shaped().title())));
+                .map(y -> s.job().yagi().isPresent()
+                        ? new JobChange.OfYagi(new YagiChange.Take(y, c.shaped().title()))
+                        : new JobChange.Fit(s.job().madeNear(), y));
     }
 }

@@ -4,12 +4,14 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import veldline.antenna.Family.Silhouette.Bar;
+import veldline.antenna.SizeCeiling;
 import veldline.antenna.Yagi;
 import veldline.assess.Assessment;
 import veldline.assess.Step;
 import veldline.desktop.bench.Showing;
 import veldline.explain.Origin;
 import veldline.explain.Worked;
+import veldline.link.Offer;
 import veldline.picture.Axis;
 import veldline.picture.Mark.Anchor;
 import veldline.picture.Mark.At;
@@ -55,7 +57,8 @@ final class ChoosePicture {
         for (int i = 0; i < list.size(); i++) {
             row(i, FIRST + i * ROW);
         }
-        lengths(bottom + 22);
+        s.job().offer().ifPresent(o -> advert(o, bottom));
+        lengths(bottom + (s.job().offer().isPresent() ? ROW + 8 : 0) + 22);
         return pen.done();
     }
 
@@ -145,6 +148,54 @@ final class ChoosePicture {
                         + c.margin().shown() + ", " + c.reason());
     }
 
+    /** What is claimed, dotted back to the most that its size can give. */
+    private void advert(Offer o, double y) {
+        double middle = y + ROW / 2 + 6;
+        Worked most = SizeCeiling.worked(
+                o.length().value(), s.job().brief().frequency().value());
+        pen.text("advert", 24, middle + 4, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
+        pen.text("‘" + o.name() + "’", 68, middle - 3, Anchor.START, 13.5, Face.BOLD, Role.INK, Origin.Plain.TYPED);
+        pen.text(
+                "at most " + most.number() + " for " + o.length(),
+                68,
+                middle + 13,
+                Anchor.START,
+                12,
+                Face.TEXT,
+                Role.SLATE,
+                Origin.of(most));
+        double claim = gain.clamped(o.gain().value());
+        double top = gain.clamped(most.value());
+        pen.line(gain.start(), y + 6, gain.end(), y + 6, Role.SAND, 1);
+        pen.line(Math.min(top, claim), middle, Math.max(top, claim), middle, Role.INK, 1.5, Dash.DOTTED);
+        pen.line(top, middle - 9, top, middle + 9, Role.INK, 2);
+        pen.line(top - 7, middle - 9, top, middle - 9, Role.INK, 2);
+        pen.line(top - 7, middle + 9, top, middle + 9, Role.INK, 2);
+        List<At> diamond = List.of(
+                new At(claim, middle - 8),
+                new At(claim + 8, middle),
+                new At(claim, middle + 8),
+                new At(claim - 8, middle));
+        pen.area(diamond, Role.SHEET, Hatch.NONE);
+        pen.add(new veldline.picture.Mark.Stroke(diamond, true, Role.INK, 2, Dash.SOLID));
+        pen.text(
+                "‘" + NumberText.shown(o.gain().value(), 1) + "’",
+                pen.width() - 18,
+                middle + 5,
+                Anchor.END,
+                15,
+                Face.MONO_BOLD,
+                Role.INK,
+                Origin.Plain.TYPED);
+        pen.zone(
+                "advert", gain.start(), y + 8, gain.end() - gain.start(), ROW - 4, "claimed gain, drag along the axis");
+    }
+
+    /** The gain under a place in the picture, dBi. */
+    double gainAt(double x) {
+        return gain.value(x);
+    }
+
     private void silhouette(Candidate c, double x, double y) {
         double longest =
                 list.stream().mapToDouble(k -> k.shaped().length()).max().orElse(1);
@@ -182,7 +233,7 @@ final class ChoosePicture {
             pen.line(x.start(), y.at(g), x.end(), y.at(g), Role.SAND, 1);
             pen.tick(NumberText.shown(g, 0), x.start() - 8, y.at(g) + 4, Anchor.END);
         }
-        for (double mm = 0; mm < most; mm += 100) {
+        for (double mm : x.ticks((int) ((x.end() - x.start()) / 48))) {
             pen.tick(NumberText.shown(mm, 0), x.at(mm), y.start() + 16, Anchor.MIDDLE);
         }
         pen.text("mm", x.end() + 6, y.start() + 16, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);

@@ -32,6 +32,7 @@ public final class Faces {
             case BOLD -> Font.font(TEXT, javafx.scene.text.FontWeight.BOLD, size);
             case MONO -> Font.font(MONO, size);
             case MONO_BOLD -> Font.font(MONO + " SemiBold", size);
+            case FORMULA -> Font.font("DejaVu Sans Mono", size);
         };
     }
 }

@@ -28,7 +28,11 @@ public final class MatchBench implements Bench {
 
     @Override
     public List<Input> inputs(Showing s) {
-        YagiShape.Feed feed = s.job().yagi().feed();
+        if (s.job().yagi().isEmpty()) {
+            return List.of(new Input.Note(
+                    "bought", "A bought antenna is matched by its maker; look at its SWR before it goes up."));
+        }
+        YagiShape.Feed feed = s.job().yagi().get().feed();
         Job.Matching match = s.job().match();
         List<Input> in = new ArrayList<>();
         in.add(new Input.Choice(

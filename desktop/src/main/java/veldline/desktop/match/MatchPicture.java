@@ -4,8 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import org.hipparchus.complex.Complex;
 import veldline.assess.MatchFigures;
+import veldline.assess.Stage;
 import veldline.assess.Step;
 import veldline.desktop.bench.Showing;
+import veldline.desktop.part.EmptyPicture;
 import veldline.explain.Finding;
 import veldline.explain.Origin;
 import veldline.picture.Axis;
@@ -58,6 +60,16 @@ final class MatchPicture {
                 Face.TEXT,
                 Role.SLATE,
                 Origin.Plain.NAME);
+        if (s.assessment().match() instanceof Stage.Absent<MatchFigures> absent) {
+            return EmptyPicture.draw(
+                            pen,
+                            absent.why() + ".",
+                            "A bought antenna is matched by its maker; one that is made here is matched here.",
+                            "See the antenna",
+                            "3",
+                            "step:SHAPE")
+                    .done();
+        }
         if (options.isEmpty()) {
             pen.text(
                     "The folded dipole is being solved in place.",

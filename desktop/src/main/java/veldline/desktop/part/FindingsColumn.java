@@ -3,6 +3,7 @@ package veldline.desktop.part;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -27,14 +28,20 @@ public final class FindingsColumn extends VBox {
     private final VBox rows = new VBox();
     private final WorkedBox worked = new WorkedBox();
     private final Consumer<Finding.Remedy> take;
+    private final Consumer<Optional<Finding.Remedy>> preview;
     private final List<Row> filled = new ArrayList<>();
     private List<Object> filledShape = List.of();
     private List<Finding> shown = List.of();
     private Appearance look = Appearance.DAYLIGHT;
     private int open;
 
-    public FindingsColumn(Consumer<Finding.Remedy> take) {
+    /**
+     * @param take called with an offer that is taken
+     * @param preview called with an offer that is rested on, and with nothing when it no longer is
+     */
+    public FindingsColumn(Consumer<Finding.Remedy> take, Consumer<Optional<Finding.Remedy>> preview) {
         this.take = take;
+        this.preview = preview;
         getStyleClass().add("findings");
         heading.getStyleClass().add("heading");
         count.getStyleClass().add("heading-note");
@@ -199,6 +206,11 @@ public final class FindingsColumn extends VBox {
         fill();
     }
 
+    /** Resting on an offer shows what it would come to. */
+    private void rest(Finding.Remedy remedy, boolean on) {
+        preview.accept(on ? Optional.of(remedy) : Optional.empty());
+    }
+
     private List<Node> remedy(Finding.Remedy remedy) {
         Button button = new Button(remedy.label());
         button.getStyleClass().add("offer");
@@ -206,6 +218,8 @@ public final class FindingsColumn extends VBox {
         button.setMaxWidth(Double.MAX_VALUE);
         button.setWrapText(true);
         button.setOnAction(e -> take.accept(remedy));
+        button.hoverProperty().addListener((o, was, is) -> rest(remedy, is || button.isFocused()));
+        button.focusedProperty().addListener((o, was, is) -> rest(remedy, is || button.isHover()));
         Label key = new Label("T");
         key.getStyleClass().add("key-on-offer");
         button.setGraphic(key);

@@ -26,14 +26,15 @@ import veldline.job.JobChange;
 public final class InputsPane extends VBox {
     private final Label heading = new Label();
     private final VBox rows = new VBox();
-    private final Consumer<JobChange> apply;
+    private final Consumer<Input.Outcome> apply;
     private final Consumer<Input.Command> command;
     private final Map<String, QuantityBox> boxes = new HashMap<>();
+    private final Map<String, TextField> lines = new HashMap<>();
     private List<Input> shown = List.of();
     private String chosen = "";
     private boolean allOther;
 
-    public InputsPane(Consumer<JobChange> apply, Consumer<Input.Command> command) {
+    public InputsPane(Consumer<Input.Outcome> apply, Consumer<Input.Command> command) {
         this.apply = apply;
         this.command = command;
         getStyleClass().add("inputs");
@@ -53,6 +54,11 @@ public final class InputsPane extends VBox {
                 .filter(v -> boxes.containsKey(v.id()))
                 .forEach(v -> boxes.get(v.id()).show(v));
         boxes.values().forEach(b -> b.look(look));
+        inputs.stream()
+                .filter(Input.Text.class::isInstance)
+                .map(Input.Text.class::cast)
+                .filter(t -> lines.containsKey(t.id()) && !lines.get(t.id()).isFocused())
+                .forEach(t -> lines.get(t.id()).setText(t.now()));
         if (sameShape) {
             return;
         }
@@ -104,6 +110,8 @@ public final class InputsPane extends VBox {
             return tick(t);
         } else if (input instanceof Input.Words w) {
             return words(w);
+        } else if (input instanceof Input.Text t) {
+            return text(t);
         }
         Label note = new Label(((Input.Note) input).text());
         note.setWrapText(true);
@@ -150,7 +158,7 @@ public final class InputsPane extends VBox {
             HBox.setHgrow(b, Priority.ALWAYS);
             b.setOnAction(e -> {
                 b.setSelected(o.chosen());
-                apply.accept(o.change());
+                apply.accept(o.outcome());
             });
             bar.getChildren().add(NumberTag.on(b, Origin.Plain.NAME));
         }
@@ -166,7 +174,7 @@ public final class InputsPane extends VBox {
         box.setOnAction(e -> {
             int i = box.getSelectionModel().getSelectedIndex();
             if (i >= 0 && !p.options().get(i).chosen()) {
-                apply.accept(p.options().get(i).change());
+                apply.accept(p.options().get(i).outcome());
             }
         });
         return labelled(p.label(), NumberTag.on(box, Origin.Plain.TYPED));
@@ -191,13 +199,34 @@ public final class InputsPane extends VBox {
         CheckBox box = new CheckBox(t.hazard());
         box.setId("tick-" + t.id());
         box.setSelected(t.ticked());
-        box.setOnAction(e -> apply.accept(t.change()));
+        box.setOnAction(e -> apply.accept(Input.Outcome.of(t.change())));
         Label advice = new Label(t.advice());
         advice.setWrapText(true);
         advice.getStyleClass().add("advice");
         VBox group = new VBox(2, box, NumberTag.on(advice, Origin.Plain.NAME));
         group.getStyleClass().add("caution");
         return group;
+    }
+
+    /** A line that keeps its text; leaving it takes what was typed. */
+    private Node text(Input.Text t) {
+        TextField field = new TextField(t.now());
+        field.setId("text-" + t.id());
+        field.getStyleClass().add("words");
+        lines.put(t.id(), field);
+        Runnable take = () -> shown.stream()
+                .filter(i -> i instanceof Input.Text x && x.id().equals(t.id()))
+                .map(Input.Text.class::cast)
+                .findFirst()
+                .filter(x -> !x.now().equals(field.getText()))
+                .ifPresent(x -> apply.accept(x.edit().apply(field.getText())));
+        field.setOnAction(e -> take.run());
+        field.focusedProperty().addListener((o, was, is) -> {
+            if (was && !is) {
+                take.run();
+            }
+        });
+        return labelled(t.label(), field);
     }
 
     private Node words(Input.Words w) {
@@ -207,7 +236,7 @@ public final class InputsPane extends VBox {
         field.setOnAction(e -> {
             Optional<JobChange> change = w.edit().apply(field.getText().strip());
             change.ifPresent(c -> {
-                apply.accept(c);
+                apply.accept(Input.Outcome.of(c));
                 field.clear();
             });
         });

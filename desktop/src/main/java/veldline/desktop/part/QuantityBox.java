@@ -35,10 +35,10 @@ public final class QuantityBox extends VBox {
     private boolean inOther;
     private Runnable onChosen = () -> {};
     private Function<Quantity, Input.Outcome> edit;
-    private final java.util.function.Consumer<veldline.job.JobChange> apply;
+    private final java.util.function.Consumer<Input.Outcome> apply;
     private Appearance look = Appearance.DAYLIGHT;
 
-    public QuantityBox(Input.Value input, java.util.function.Consumer<veldline.job.JobChange> apply) {
+    public QuantityBox(Input.Value input, java.util.function.Consumer<Input.Outcome> apply) {
         this.apply = apply;
         label.getStyleClass().add("box-label");
         label.setLabelFor(field);
@@ -164,14 +164,14 @@ public final class QuantityBox extends VBox {
 
     private void take(Quantity quantity) {
         Input.Outcome outcome = edit.apply(quantity);
-        if (outcome instanceof Input.Outcome.Change change) {
-            now = quantity;
-            inOther = false;
-            write();
-            apply.accept(change.change());
-        } else {
-            complain(((Input.Outcome.Refused) outcome).why() + " Still using " + now + ".");
+        if (outcome instanceof Input.Outcome.Refused refused) {
+            complain(refused.why() + " Still using " + now + ".");
+            return;
         }
+        now = quantity;
+        inOther = false;
+        write();
+        apply.accept(outcome);
     }
 
     private void complain(String text) {

@@ -63,8 +63,8 @@ public final class Printing {
 
     public BenchView view(Supplier<BenchView.Host> host) {
         Step step = over.orElseThrow();
-        BenchView made =
-                view.orElseGet(() -> new BenchView(new PrintBench(step, Sheets.of(step), paper), showing, host.get()));
+        BenchView made = view.orElseGet(() ->
+                new BenchView(new PrintBench(step, Sheets.of(step, showing.get().job()), paper), showing, host.get()));
         view = Optional.of(made);
         return made;
     }
@@ -85,7 +85,7 @@ public final class Printing {
     }
 
     private Sheet sheet() {
-        return Sheets.of(over.orElseThrow());
+        return Sheets.of(over.orElseThrow(), showing.get().job());
     }
 
     private void print() {

@@ -40,18 +40,14 @@ final class ProvePicture {
     }
 
     Picture draw() {
+        String heading =
+                "Signal at the " + s.job().brief().far().shortName().toLowerCase(java.util.Locale.ROOT) + " radio";
+        pen.text(heading, 18, 22, Anchor.START, 15, Face.BOLD, Role.INK, Origin.Plain.TYPED);
         pen.text(
-                "Signal at the " + s.job().brief().far().shortName().toLowerCase(java.util.Locale.ROOT) + " radio",
-                18,
-                22,
-                Anchor.START,
-                15,
-                Face.BOLD,
-                Role.INK,
-                Origin.Plain.TYPED);
-        pen.text(
-                "12-minute means, lowest to highest; bars under the floor are silence",
-                196,
+                pen.width() < 680
+                        ? "12-minute means"
+                        : "12-minute means, lowest to highest; bars under the floor are silence",
+                32 + 7.6 * heading.length(),
                 22,
                 Anchor.START,
                 12,

@@ -2,8 +2,13 @@ package veldline.desktop.raise;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import veldline.antenna.Antenna;
+import veldline.antenna.Bought;
+import veldline.antenna.YagiShape;
 import veldline.assess.AntennaFigures;
 import veldline.assess.RaiseFigures;
+import veldline.assess.Stage;
 import veldline.assess.Step;
 import veldline.desktop.bench.Showing;
 import veldline.explain.Formula;
@@ -32,6 +37,14 @@ final class RaisePicture {
             "a − b",
             "Thin-wire currents by the method of moments",
             "±0.2 dB within the main beam");
+
+    private static final Formula CLAIMED_WIDTH = new Formula(
+            "Width to half power, as claimed",
+            "What its maker says of it.",
+            "W",
+            "w",
+            "The maker's claim",
+            "As good as the claim");
 
     private final Showing s;
     private final Brief brief;
@@ -89,7 +102,7 @@ final class RaisePicture {
             pen.text(names[i], p.x(), p.y() + 5, Anchor.MIDDLE, 13, Face.BOLD, Role.INK, Origin.Plain.NAME);
         }
         double bearing = figures.nearBearing().value();
-        s.assessment().antenna().value().flatMap(this::levelWidth).ifPresent(w -> {
+        levelWidth().ifPresent(w -> {
             List<At> wedge = new ArrayList<>(List.of(new At(cx, cy)));
             for (double d = -w.value() / 2; d <= w.value() / 2 + 0.01; d += w.value() / 12) {
                 wedge.add(at(cx, cy, r * 0.92, bearing + aim + d));
@@ -103,10 +116,12 @@ final class RaisePicture {
         pen.dot(cx, cy, 6, Role.MUSSEL, Role.SHEET, 1.5);
         pen.dot(far.x(), far.y(), 6, Role.SHEET, Role.INK, 2);
         boolean left = bearing > 180;
+        // Near north its name would stand on the letter there.
+        boolean north = Math.cos(Math.toRadians(bearing)) > 0.6;
         pen.text(
                 brief.far().shortName(),
                 far.x() + (left ? 10 : -10),
-                far.y() - 14,
+                far.y() + (north ? 22 : -14),
                 left ? Anchor.START : Anchor.END,
                 12.5,
                 Face.BOLD,
@@ -115,8 +130,20 @@ final class RaisePicture {
         pen.text(brief.near().shortName(), cx, cy + 22, Anchor.MIDDLE, 12.5, Face.BOLD, Role.INK, Origin.Plain.TYPED);
     }
 
-    private java.util.Optional<Worked> levelWidth(AntennaFigures f) {
-        return s.job().yagi().upright() ? f.widthH() : f.widthE();
+    /** Solved where it is shaped here, as claimed where it was bought. */
+    private Optional<Worked> levelWidth() {
+        Antenna antenna = s.job().antenna(s.job().madeNear());
+        if (antenna instanceof Bought b) {
+            return b.width()
+                    .map(w -> Worked.of(CLAIMED_WIDTH)
+                            .claimed("w", "width of " + b.name(), w.value(), "°", 0)
+                            .gives(w.value(), "°", 0));
+        }
+        return s.assessment().antenna().value().flatMap(f -> upright() ? f.widthH() : f.widthE());
+    }
+
+    private boolean upright() {
+        return s.job().yagi().map(YagiShape::upright).orElse(false);
     }
 
     private static At at(double cx, double cy, double r, double bearing) {
@@ -190,7 +217,9 @@ final class RaisePicture {
         AntennaFigures f = s.assessment().antenna().value().orElse(null);
         if (f == null) {
             pen.text(
-                    "The antenna is not solved.",
+                    s.assessment().antenna() instanceof Stage.Absent<AntennaFigures> absent
+                            ? absent.why() + "."
+                            : "The antenna is not solved.",
                     18,
                     split + 56,
                     Anchor.START,
@@ -200,7 +229,7 @@ final class RaisePicture {
                     Origin.Plain.NAME);
             return;
         }
-        List<Double> cut = s.job().yagi().upright() ? f.hCut() : f.eCut();
+        List<Double> cut = upright() ? f.hCut() : f.eCut();
         double top = split + 44;
         double bottom = pen.height() - 36;
         Axis x = new Axis(-AIM_RANGE, AIM_RANGE, 60, pen.width() - 170);

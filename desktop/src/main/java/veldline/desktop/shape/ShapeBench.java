@@ -5,7 +5,10 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import veldline.antenna.Antenna;
 import veldline.antenna.BoomKind;
+import veldline.antenna.Bought;
+import veldline.antenna.Polarized;
 import veldline.antenna.YagiChange;
 import veldline.antenna.YagiDrawing;
 import veldline.antenna.YagiShape;
@@ -14,6 +17,7 @@ import veldline.desktop.bench.Bench;
 import veldline.desktop.bench.Input;
 import veldline.desktop.bench.Limits;
 import veldline.desktop.bench.Showing;
+import veldline.desktop.part.EmptyPicture;
 import veldline.job.JobChange;
 import veldline.path.FreeSpace;
 import veldline.picture.Picture;
@@ -31,16 +35,27 @@ public final class ShapeBench implements Bench {
 
     @Override
     public String heading(Showing s) {
-        return s.job().brief().near().shortName() + " antenna";
+        return (s.atFar() ? s.job().brief().far() : s.job().brief().near()).shortName() + " antenna";
     }
 
     static int picked(Showing s) {
-        return s.pickedIndex(Step.SHAPE, 1, s.job().yagi().elements().size());
+        return s.pickedIndex(
+                Step.SHAPE, 1, s.job().yagi().orElseThrow().elements().size());
+    }
+
+    /** What stands at the end that is looked at; the one that is shaped here stands for an end with nothing yet. */
+    private static Antenna antenna(Showing s) {
+        return s.job().antenna(!s.atFar());
     }
 
     @Override
     public List<Input> inputs(Showing s) {
-        YagiShape y = s.job().yagi();
+        if (antenna(s) instanceof Bought b) {
+            return bought(b, !s.atFar());
+        }
+        if (!(antenna(s) instanceof YagiShape y)) {
+            return List.of(new Input.Note("none", "Nothing is chosen for this end yet. Choose ranks what would do."));
+        }
         double f = s.job().brief().frequency().value();
         double wave = FreeSpace.wavelength(f);
         int i = picked(s);
@@ -125,6 +140,43 @@ public final class ShapeBench implements Bench {
         return in;
     }
 
+    private static List<Input> bought(Bought b, boolean near) {
+        List<Input> in = new ArrayList<>();
+        in.add(new Input.Value(
+                "claim",
+                "Gain, as claimed",
+                b.gain(),
+                "",
+                Limits.within(-30, 60, "−30", "60 dBi", q -> new JobChange.Claim(near, q))));
+        in.add(new Input.Value(
+                "measure",
+                "Greatest measure",
+                b.length(),
+                "",
+                Limits.within(0, 100, "0", "100 m", q -> new JobChange.Fit(near, b.withLength(q)))));
+        in.add(new Input.Value(
+                "width",
+                "Width to half power; 360 all round",
+                b.width().orElse(Quantity.of("360", Unit.DEG)),
+                "",
+                Limits.within(
+                        1,
+                        360,
+                        "1",
+                        "360 °",
+                        q -> new JobChange.Fit(
+                                near, b.withWidth(q.value() >= 360 ? Optional.empty() : Optional.of(q))))));
+        in.add(new Input.Pick(
+                "field",
+                "Its field",
+                Arrays.stream(Polarized.values())
+                        .map(p -> new Input.Option(
+                                p.words(), p == b.polarization(), new JobChange.Fit(near, b.withPolarization(p))))
+                        .toList()));
+        in.add(new Input.Note("claims", "Bought: all of this is its maker's word until it is proved in the field."));
+        return in;
+    }
+
     private static String mm(double metres) {
         return NumberText.shown(metres * 1000, 1) + " mm";
     }
@@ -135,7 +187,19 @@ public final class ShapeBench implements Bench {
 
     @Override
     public Picture centre(Showing s, double width, double height) {
-        return new ShapePicture(s, width, height).draw();
+        if (antenna(s) instanceof Bought b) {
+            return new BoughtPicture(s, b, width, height).draw();
+        }
+        return antenna(s) instanceof YagiShape
+                ? new ShapePicture(s, width, height).draw()
+                : EmptyPicture.draw(
+                                Picture.pen(width, height),
+                                "There is no antenna to shape yet.",
+                                "Choose ranks what would do here, from what the brief asks.",
+                                "Choose one",
+                                "2",
+                                "step:CHOOSE")
+                        .done();
     }
 
     @Override
@@ -145,7 +209,10 @@ public final class ShapeBench implements Bench {
 
     @Override
     public List<String> walk(Showing s) {
-        return IntStream.range(0, s.job().yagi().elements().size())
+        if (!(antenna(s) instanceof YagiShape y)) {
+            return List.of();
+        }
+        return IntStream.range(0, y.elements().size())
                 .mapToObj(i -> "element:" + i)
                 .toList();
     }
@@ -154,12 +221,16 @@ public final class ShapeBench implements Bench {
     @Override
     public Optional<JobChange> dragged(
             Showing s, String zone, double fromX, double fromY, double x, double y, double width, double height) {
-        if (!zone.startsWith("element:")) {
+        if (zone.equals("claim") && antenna(s) instanceof Bought b) {
+            double gain = Math.round(2 * new BoughtPicture(s, b, width, height).gainAt(x)) / 2.0;
+            return Optional.of(new JobChange.Claim(!s.atFar(), Quantity.shown(gain, Unit.DBI, 1)));
+        }
+        if (!zone.startsWith("element:") || s.job().yagi().isEmpty()) {
             return Optional.empty();
         }
         int i = Integer.parseInt(zone.substring(8));
-        YagiDrawing d = new YagiDrawing(s.job().yagi(), width, i);
-        YagiShape yagi = s.job().yagi();
+        YagiShape yagi = s.job().yagi().get();
+        YagiDrawing d = new YagiDrawing(yagi, width, i);
         if (Math.abs(x - fromX) >= Math.abs(y - fromY)) {
             if (i == 0) {
                 return Optional.empty();
@@ -179,6 +250,6 @@ public final class ShapeBench implements Bench {
 
     @Override
     public int walkStart(Showing s) {
-        return picked(s);
+        return s.job().yagi().isPresent() ? picked(s) : 0;
     }
 }

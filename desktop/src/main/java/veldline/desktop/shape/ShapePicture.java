@@ -39,7 +39,7 @@ final class ShapePicture {
 
     ShapePicture(Showing s, double width, double height) {
         this.s = s;
-        this.yagi = s.job().yagi();
+        this.yagi = s.job().yagi().orElseThrow();
         this.pen = Picture.pen(width, height);
     }
 

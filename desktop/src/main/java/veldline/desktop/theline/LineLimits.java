@@ -59,7 +59,9 @@ final class LineLimits {
         pen.hatched(left, floor, right - left, pen.height() - 1 - floor, Role.THRIFT, Hatch.DIAGONAL);
         pen.line(left, floor, right, floor, Role.THRIFT, 2);
         String words = "floor " + NumberText.shown(line.floor(), 1) + " dBm: radio goes deaf";
-        double textY = Math.min(floor + 15, pen.height() - 5);
+        boolean under = line.answered()
+                && line.stops().get(line.stops().size() - 1).level().value() < line.floor();
+        double textY = under ? floor - 6 : Math.min(floor + 15, pen.height() - 5);
         pen.box(left + 4, textY - 12, 6.3 * words.length() + 4, 15, Role.PAPER);
         pen.text(words, left + 8, textY, Anchor.START, 12, Face.TEXT, Role.INK, Origin.Plain.TYPED);
         double wish = scale.farY(line.wish());
@@ -71,7 +73,7 @@ final class LineLimits {
                         new At(after, wish - 5),
                         new At(left + 2, wish - 5),
                         new At(left + 2, wish + 14))
-                .filter(a -> clearOfLevels(a, 6.2 * wanted.length()))
+                .filter(a -> clearOfLevels(a, 6.2 * wanted.length()) && Math.abs(a.y() - textY) > 14)
                 .findFirst()
                 .orElse(new At(after, wish + 14));
         pen.text(wanted, at.x(), at.y(), Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.TYPED);

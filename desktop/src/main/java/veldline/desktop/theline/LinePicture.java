@@ -30,6 +30,7 @@ public final class LinePicture {
 
     private final LevelLine line;
     private final Optional<LevelLine> former;
+    private final Optional<LevelLine> wouldBe;
     private final Optional<Double> measured;
     private final String chosen;
     private final double width;
@@ -40,12 +41,14 @@ public final class LinePicture {
     private LinePicture(
             LevelLine line,
             Optional<LevelLine> former,
+            Optional<LevelLine> wouldBe,
             Optional<Double> measured,
             String chosen,
             double width,
             double height) {
         this.line = line;
         this.former = former;
+        this.wouldBe = wouldBe;
         this.measured = measured;
         this.chosen = chosen;
         this.width = width;
@@ -56,17 +59,19 @@ public final class LinePicture {
 
     /**
      * @param former the line as it was before the last edit, drawn thin beneath
+     * @param wouldBe the line as an offer would make it, dashed
      * @param measured median level read at the far radio, drawn as a diamond
      * @param chosen id of the chosen stop
      */
     public static Picture of(
             LevelLine line,
             Optional<LevelLine> former,
+            Optional<LevelLine> wouldBe,
             Optional<Double> measured,
             String chosen,
             double width,
             double height) {
-        return new LinePicture(line, former, measured, chosen, width, height).draw();
+        return new LinePicture(line, former, wouldBe, measured, chosen, width, height).draw();
     }
 
     private double column(int i) {
@@ -89,10 +94,11 @@ public final class LinePicture {
         tint();
         axis();
         new LineLimits(line, columns, scale, pen).draw();
-        former.filter(f ->
-                        f.stops().size() == line.stops().size() && f.brokenAt().isEmpty())
+        former.filter(f -> f.stops().size() == line.stops().size() && f.path() == line.path() && f.answered())
                 .ifPresent(f -> pen.path(points(f, 0, f.stops().size() - 1), Role.EDGE, 1.2, Dash.SOLID));
         worst();
+        wouldBe.filter(f -> f.stops().size() == line.stops().size() && f.path() == line.path() && f.answered())
+                .ifPresent(f -> pen.path(points(f, 0, f.stops().size() - 1), Role.MUSSEL, 2, Dash.DASHED));
         stroke();
         for (int i = 0; i < line.stops().size(); i++) {
             label(i);
@@ -114,6 +120,9 @@ public final class LinePicture {
     }
 
     private void axis() {
+        if (line.path() == 0) {
+            return;
+        }
         double top = scale.nearTicks();
         for (double level : new double[] {top, top - 10}) {
             double y = scale.nearY(level);
@@ -138,7 +147,7 @@ public final class LinePicture {
             if (s.kind() == Kind.PATH) {
                 continue;
             }
-            if (s.kind() == Kind.RADIO) {
+            if (s.kind() == Kind.RADIO || s.kind() == Kind.FIELD) {
                 points.add(new At(m - w, after));
                 points.add(new At(m + w, after));
             } else if (s.kind() == Kind.CABLE) {
@@ -158,7 +167,7 @@ public final class LinePicture {
     }
 
     private void worst() {
-        if (line.worstBelow() < 0.05 || line.brokenAt().isPresent()) {
+        if (line.worstBelow() < 0.05 || !line.answered()) {
             return;
         }
         List<At> top = points(line, line.path() + 1, line.stops().size() - 1);
@@ -173,6 +182,14 @@ public final class LinePicture {
     private void stroke() {
         int last = line.stops().size() - 1;
         int broken = line.brokenAt().orElse(Integer.MAX_VALUE);
+        if (line.unknownFrom().isPresent() && line.unknownFrom().get() <= broken) {
+            undecided(line.unknownFrom().get(), last);
+            return;
+        }
+        if (line.path() == 0) {
+            fromField(broken, last);
+            return;
+        }
         if (broken > last) {
             near(0, line.nearAntenna(), false);
             fold(false);
@@ -193,8 +210,37 @@ public final class LinePicture {
         }
         Stop s = line.stops().get(broken);
         double y = near(broken) ? scale.nearY(s.before()) : scale.farY(s.before());
-        pen.line(post - 5, y - 15, post - 5, y + 15, Role.THRIFT, 3);
-        pen.line(post + 5, y - 15, post + 5, y + 15, Role.THRIFT, 3);
+        post(post, y);
+    }
+
+    /** Solid as far as it is known; behind that thin dashes and rings, since no level there means anything. */
+    private void undecided(int from, int last) {
+        boolean onNear = from < line.path();
+        near(0, Math.min(from, line.path()) - 1, false);
+        if (onNear) {
+            near(from, line.nearAntenna(), true);
+        }
+        if (line.path() > 0) {
+            fold(true);
+        }
+        far(line.path() + (line.path() == 0 ? 0 : 1), onNear ? line.path() : from - 1, false);
+        far(onNear ? line.path() + 1 : from, last, true);
+    }
+
+    /** A line that begins at a field: an open ring instead of a radio. */
+    private void fromField(int broken, int last) {
+        far(0, Math.min(broken, last + 1) - 1, false);
+        double y = scale.farY(line.stops().get(0).level().value());
+        pen.dot(middle(0) - columnWidth(0) * 0.44, y, 7, Role.PAPER, Role.MUSSEL, 2.5);
+        if (broken <= last) {
+            far(broken, last, true);
+            post(middle(broken), scale.farY(line.stops().get(broken).before()));
+        }
+    }
+
+    private void post(double x, double y) {
+        pen.line(x - 5, y - 15, x - 5, y + 15, Role.THRIFT, 3);
+        pen.line(x + 5, y - 15, x + 5, y + 15, Role.THRIFT, 3);
     }
 
     private void near(int from, int to, boolean wouldBe) {
@@ -234,6 +280,9 @@ public final class LinePicture {
                     1.5,
                     Dash.SOLID);
         }
+        if (line.unknownFrom().isPresent()) {
+            return;
+        }
         Stop path = line.stops().get(p);
         double drop = path.step().value();
         double drawn = (to.y() - from.y()) / scale.perDb();
@@ -250,10 +299,14 @@ public final class LinePicture {
 
     private void label(int i) {
         Stop s = line.stops().get(i);
+        if (line.unknownFrom().filter(u -> i >= u).isPresent()) {
+            unknownLabel(s, i);
+            return;
+        }
         boolean reached = line.brokenAt().map(b -> i < b).orElse(true);
-        if (i == line.path()) {
+        if (s.kind() == Kind.PATH) {
             double x = low() ? column(i) + 12 : column(i) + columnWidth(i) * 0.6;
-            names(s, x, low() ? pen.height() - 24 : 62, Anchor.START, reached);
+            names(s, x, low() ? pen.height() - 24 : Math.min(62, slopeAt(x) - 28), Anchor.START, reached);
             return;
         }
         double m = middle(i);
@@ -264,7 +317,9 @@ public final class LinePicture {
             pen.line(m, Math.min(under - 14, Math.max(under - 26, y + 6)), m, under - 14, Role.EDGE, 1);
             names(s, m, under, Anchor.MIDDLE, reached);
             boolean cut = s.state() == Finding.Level.STOP && line.brokenAt().isPresent();
-            double valueY = s.kind() == Kind.ANTENNA ? scale.nearY(s.level().value()) + 20 : y - (cut ? 22 : 9);
+            double top = scale.nearY(s.level().value());
+            boolean rises = Math.abs(scale.nearY(s.before()) - top) > 26;
+            double valueY = s.kind() == Kind.ANTENNA ? (rises ? top + 20 : Math.min(top, y) - 9) : y - (cut ? 22 : 9);
             level(
                     s,
                     s.kind() == Kind.ANTENNA ? m - 6 : m,
@@ -279,15 +334,33 @@ public final class LinePicture {
         }
     }
 
+    /** Height of the way's slope at a place across. */
+    private double slopeAt(double x) {
+        List<At> before = points(line, line.path() - 1, line.path() - 1);
+        List<At> after = points(line, line.path() + 1, line.path() + 1);
+        At from = before.get(before.size() - 1);
+        At to = after.get(0);
+        return from.y() + (to.y() - from.y()) * (x - from.x()) / (to.x() - from.x());
+    }
+
+    private void unknownLabel(Stop s, int i) {
+        double m = middle(i);
+        boolean above = i > line.path();
+        double y = above ? 20 : low() ? pen.height() - 22 : pen.height() - 72;
+        pen.text(name(s), m, y, Anchor.MIDDLE, 12.5, Face.BOLD, Role.INK, Origin.Plain.TYPED);
+        pen.sign(Finding.Level.UNKNOWN, m, low() ? y + 14 : y + 18);
+    }
+
     /** In a narrow column “Hide antenna” is the antenna: which end it stands at can be seen. */
     private String name(Stop s) {
-        boolean ofAnEnd = s.kind() == Kind.ANTENNA || s.kind() == Kind.RADIO || s.kind() == Kind.RECEIVER;
-        int space = s.name().lastIndexOf(' ');
-        if (!ofAnEnd || space < 0 || columnWidth(0) >= NARROW) {
-            return s.name();
+        boolean radio = s.kind() == Kind.RADIO || s.kind() == Kind.RECEIVER;
+        // “Access point, two bands” is an access point where there is little room.
+        String name = radio ? s.name().split(",")[0] : s.name();
+        int space = name.lastIndexOf(' ');
+        if (!radio && s.kind() != Kind.ANTENNA || space < 0 || columnWidth(line.path() == 0 ? 1 : 0) >= NARROW) {
+            return name;
         }
-        return s.name().substring(space + 1, space + 2).toUpperCase(Locale.ROOT)
-                + s.name().substring(space + 2);
+        return name.substring(space + 1, space + 2).toUpperCase(Locale.ROOT) + name.substring(space + 2);
     }
 
     private boolean low() {
@@ -326,7 +399,7 @@ public final class LinePicture {
 
     /** The margin itself, from the floor to the level at the far radio; none across a break. */
     private void bracket() {
-        if (line.brokenAt().isPresent()) {
+        if (!line.answered()) {
             return;
         }
         double x = width - LineColumns.PANEL - 16;
@@ -361,8 +434,10 @@ public final class LinePicture {
                     2,
                     columnWidth(i) - 4,
                     pen.height() - 4,
-                    s.name() + ", " + s.verb() + " " + s.step().shown() + ", level "
-                            + s.level().shown() + (s.tag().isEmpty() ? "" : ", " + s.tag()));
+                    line.unknownFrom().isPresent() && i >= line.unknownFrom().get()
+                            ? s.name() + ", level not known"
+                            : s.name() + ", " + s.verb() + " " + s.step().shown() + ", level "
+                                    + s.level().shown() + (s.tag().isEmpty() ? "" : ", " + s.tag()));
         }
     }
 }

@@ -6,6 +6,7 @@ import veldline.assess.ProveFigures;
 import veldline.explain.Finding;
 import veldline.explain.Origin;
 import veldline.explain.Worked;
+import veldline.link.LevelLine;
 import veldline.picture.Mark.Anchor;
 import veldline.picture.Mark.Face;
 import veldline.picture.Pen;
@@ -22,13 +23,22 @@ public final class MarginPanel {
 
     /**
      * @param measured what was measured, where that is what is asked for
+     * @param wouldBe the line as an offer would make it
      * @param shift what the last edit did to the margin, dB, while it is worth telling
      */
     public static Picture of(
-            Assessment a, Optional<ProveFigures> measured, Optional<Double> shift, double width, double height) {
+            Assessment a,
+            Optional<ProveFigures> measured,
+            Optional<Double> shift,
+            Optional<LevelLine> wouldBe,
+            double width,
+            double height) {
         Pen pen = Picture.pen(width, height);
         if (a.line().brokenAt().isPresent()) {
             return broken(a, pen);
+        }
+        if (a.line().unknownFrom().isPresent()) {
+            return undecided(a, pen);
         }
         Worked margin = measured.map(ProveFigures::margin).orElse(a.line().margin());
         Origin origin = measured.isPresent() ? Origin.Plain.MEASURED : Origin.of(margin);
@@ -36,6 +46,18 @@ public final class MarginPanel {
         pen.text(margin.number(), 0, 66, Anchor.START, 34, Face.MONO_BOLD, Role.INK, origin);
         double wide = 20.5 * margin.number().length();
         pen.words("dB", wide + 8, 66, Anchor.START, Face.TEXT, Role.INK);
+        if (measured.isEmpty()) {
+            margin.doubt()
+                    .ifPresent(d -> pen.text(
+                            "±" + NumberText.shown(d, 1),
+                            wide + 8,
+                            48,
+                            Anchor.START,
+                            12.5,
+                            Face.MONO,
+                            Role.SLATE,
+                            Origin.of(margin)));
+        }
         if (measured.isPresent()) {
             pen.line(0, 72, wide, 72, Role.INK, 1);
             pen.line(0, 75, wide, 75, Role.INK, 1);
@@ -77,7 +99,7 @@ public final class MarginPanel {
                     Origin.of(a.line().margin()));
         } else if (a.line().worstBelow() >= 0.05) {
             pen.text(
-                    "Worst tide takes " + NumberText.shown(a.line().worstBelow(), 1),
+                    "Worst case takes " + NumberText.shown(a.line().worstBelow(), 1),
                     0,
                     134,
                     Anchor.START,
@@ -87,16 +109,22 @@ public final class MarginPanel {
                     Origin.of(a.path().worst()));
             pen.text("of that (hatched)", 0, 150, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
         }
-        shift.filter(d -> Math.abs(d) >= 0.05)
-                .ifPresent(d -> pen.text(
-                        NumberText.signed(d, 1) + " dB by the last edit",
-                        0,
-                        172,
-                        Anchor.START,
-                        12,
-                        Face.TEXT,
-                        Role.SLATE,
-                        Origin.of(margin)));
+        Optional<Worked> offered = wouldBe.filter(LevelLine::answered).map(LevelLine::margin);
+        Optional<String> told = offered.map(m -> "would be " + m.shown())
+                .or(() -> shift.filter(d -> Math.abs(d) >= 0.05)
+                        .map(d -> NumberText.signed(d, 1) + " dB by the last edit"));
+        told.ifPresent(
+                t -> pen.text(t, 0, 172, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.of(offered.orElse(margin))));
+        return pen.done();
+    }
+
+    private static Picture undecided(Assessment a, Pen pen) {
+        words(pen, "At the far radio", 26);
+        pen.text("not known", 0, 60, Anchor.START, 24, Face.BOLD, Role.INK, Origin.Plain.NAME);
+        pen.sign(Finding.Level.UNKNOWN, 8, 84);
+        pen.words("not chosen yet:", 22, 88, Anchor.START, Face.BOLD, Role.INK);
+        String at = a.line().stops().get(a.line().unknownFrom().orElseThrow()).name();
+        pen.text(at, 0, 106, Anchor.START, 12.5, Face.TEXT, Role.INK, Origin.Plain.TYPED);
         return pen.done();
     }
 

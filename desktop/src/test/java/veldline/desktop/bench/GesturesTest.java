@@ -97,8 +97,15 @@ class GesturesTest {
         Job same = shape.dragged(s, zone, x - 5, y, x, y, WIDTH, HEIGHT)
                 .orElseThrow()
                 .applyTo(JOB);
-        assertThat(same.yagi().elements().get(index).position().value())
-                .isCloseTo(JOB.yagi().elements().get(index).position().value(), within(0.00011));
+        assertThat(same.yagi().orElseThrow().elements().get(index).position().value())
+                .isCloseTo(
+                        JOB.yagi()
+                                .orElseThrow()
+                                .elements()
+                                .get(index)
+                                .position()
+                                .value(),
+                        within(0.00011));
     }
 
     @Test
@@ -118,6 +125,7 @@ class GesturesTest {
                     .orElseThrow()
                     .applyTo(JOB)
                     .yagi()
+                    .orElseThrow()
                     .elements()
                     .get(6)
                     .position()
@@ -170,7 +178,9 @@ class GesturesTest {
         assertThat(taken).hasSize(4);
         taken.forEach((label, job) -> {
             assertThat(label).endsWith("Yagi");
-            assertThat(job.withYagi(JOB.yagi())).as("and nothing else changes").isEqualTo(JOB);
+            assertThat(job.withYagi(JOB.yagi().orElseThrow()))
+                    .as("and nothing else changes")
+                    .isEqualTo(JOB);
         });
     }
 
@@ -243,7 +253,10 @@ class GesturesTest {
                     .as(c.id())
                     .hasSize(1);
             for (int k = 0; k < c.options().size(); k++) {
-                Job job = c.options().get(k).change().applyTo(JOB);
+                if (c.options().get(k).change().isEmpty()) {
+                    continue;
+                }
+                Job job = c.options().get(k).change().get().applyTo(JOB);
                 int index = k;
                 Benches.of(step).inputs(showing(job, Map.of())).stream()
                         .filter(x -> x.id().equals(c.id()))

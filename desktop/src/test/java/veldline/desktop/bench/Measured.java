@@ -28,7 +28,8 @@ public final class Measured {
                         Mark.Face.TEXT, "next-400.ttf",
                         Mark.Face.BOLD, "next-700.ttf",
                         Mark.Face.MONO, "mono-400.ttf",
-                        Mark.Face.MONO_BOLD, "mono-600.ttf")
+                        Mark.Face.MONO_BOLD, "mono-600.ttf",
+                        Mark.Face.FORMULA, "DejaVuSansMono.ttf")
                 .forEach((face, file) -> {
                     try (InputStream in = Picture.class.getResourceAsStream("fonts/" + file)) {
                         faces.put(face, Font.createFont(Font.TRUETYPE_FONT, in));

@@ -15,11 +15,18 @@ import veldline.assess.Assessment;
 import veldline.assess.Assessor;
 import veldline.assess.Stage;
 import veldline.assess.Step;
+import veldline.calc.Topics;
 import veldline.demo.TernholmSands;
+import veldline.desktop.begin.NewJobBench;
+import veldline.desktop.changes.ChangesBench;
+import veldline.desktop.changes.Revisions;
+import veldline.desktop.help.HelpBench;
+import veldline.desktop.sums.SumsBench;
 import veldline.desktop.theline.LinePicture;
 import veldline.desktop.theline.MarginPanel;
 import veldline.feed.Drawer;
 import veldline.feed.FeedChange;
+import veldline.job.History;
 import veldline.job.Job;
 import veldline.job.JobChange;
 import veldline.link.BriefChange;
@@ -27,6 +34,7 @@ import veldline.picture.Picture;
 import veldline.prove.ProvePlan;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
+import veldline.study.Candidate;
 import veldline.study.Candidates;
 import veldline.study.Progress;
 
@@ -63,13 +71,74 @@ class RoomTest {
 
     private static Showing showing(Job job) {
         Assessment a = ASSESSOR.assess(job);
-        return new Showing(
-                a,
-                "near-part-0",
-                Map.of(),
-                new Stage.Fresh<>(Candidates.of(a, Progress.NONE)),
-                Optional.empty(),
-                false);
+        return showing(a, new Stage.Fresh<>(Candidates.of(a, Progress.NONE)));
+    }
+
+    private static Showing showing(Assessment a, Stage<List<Candidate>> candidates) {
+        return new Showing(a, "near-part-0", Map.of(), candidates, Optional.empty(), false);
+    }
+
+    /** Candidates take seconds where the longest antenna allowed is many waves long; one such job is enough. */
+    private static Showing reserve(Job job) {
+        return job.name().equals("Tide-gauge relay")
+                ? showing(job)
+                : showing(ASSESSOR.assess(job), new Stage.Running<>());
+    }
+
+    @TestFactory
+    Stream<DynamicTest> everyJobOfTheReserveHasRoom() {
+        return TernholmSands.all().stream().skip(1).flatMap(job -> {
+            Showing s = reserve(job);
+            Stream<DynamicTest> benches = Stream.of(Step.values())
+                    .flatMap(step -> Stream.of(new double[][] {{704, 500}, {620, 480}})
+                            .map(size -> DynamicTest.dynamicTest(
+                                    job.name() + ", " + step.title() + " at " + (int) size[0],
+                                    () -> isRoomy(Benches.of(step).centre(s, size[0], size[1])))));
+            Stream<DynamicTest> lines = Stream.of(new double[][] {{1280, 190}, {1024, 132}, {1920, 240}})
+                    .map(size -> DynamicTest.dynamicTest(
+                            job.name() + ", line " + (int) size[0],
+                            () -> isRoomy(LinePicture.of(
+                                    s.assessment().line(),
+                                    Optional.empty(),
+                                    Optional.empty(),
+                                    Optional.empty(),
+                                    "near-antenna",
+                                    size[0],
+                                    size[1]))));
+            return Stream.concat(benches, lines);
+        });
+    }
+
+    @TestFactory
+    Stream<DynamicTest> whatLiesOverABenchHasRoom() {
+        Assessment a = ASSESSOR.assess(JOB);
+        History history = History.of(JOB)
+                .after(new JobChange.OfBrief(new BriefChange.Power(Quantity.of("14", Unit.DBM))))
+                .after(new JobChange.OfBrief(new BriefChange.Power(Quantity.of("12", Unit.DBM))));
+        Revisions read = Revisions.of(history, new Assessor(), Progress.NONE);
+        HelpBench help = new HelpBench(Step.BRIEF);
+        List<Bench> over = List.of(
+                new SumsBench(Step.BRIEF),
+                help,
+                new NewJobBench(Step.BRIEF),
+                new ChangesBench(Step.BRIEF, () -> history, () -> Optional.of(read)));
+        Showing plain = new Showing(a, "near-radio", Map.of(), new Stage.Running<>(), Optional.empty(), false);
+        Stream<DynamicTest> benches = over.stream()
+                .flatMap(b -> Stream.of(new double[][] {{704, 500}, {620, 480}})
+                        .map(size -> DynamicTest.dynamicTest(
+                                b.place() + " at " + (int) size[0], () -> isRoomy(b.centre(plain, size[0], size[1])))));
+        Stream<DynamicTest> sums = Topics.all().stream()
+                .map(t -> DynamicTest.dynamicTest(
+                        t.name(),
+                        () -> isRoomy(new SumsBench(Step.BRIEF).centre(noted(a, Map.of("sum", t.name())), 704, 500))));
+        Stream<DynamicTest> chapters = help.walk(plain).stream()
+                .map(z -> DynamicTest.dynamicTest(
+                        "help " + z, () -> isRoomy(help.centre(noted(a, Map.of("HELP", z)), 704, 500))));
+        return Stream.of(benches, sums, chapters).flatMap(x -> x);
+    }
+
+    private static Showing noted(Assessment a, Map<String, String> noted) {
+        return new Showing(a, "near-radio", Map.of(), noted, new Stage.Running<>(), Optional.empty(), false);
     }
 
     @TestFactory
@@ -94,6 +163,7 @@ class RoomTest {
                                         ASSESSOR.assess(e.getValue()).line(),
                                         Optional.empty(),
                                         Optional.empty(),
+                                        Optional.empty(),
                                         "near-antenna",
                                         size[0],
                                         size[1])))));
@@ -105,8 +175,10 @@ class RoomTest {
                 .flatMap(e -> Stream.of(132.0, 190.0)
                         .map(height -> DynamicTest.dynamicTest(e.getKey() + ", " + height, () -> {
                             Assessment a = ASSESSOR.assess(e.getValue());
-                            isRoomy(MarginPanel.of(a, Optional.empty(), Optional.of(1.2), 140, height));
-                            isRoomy(MarginPanel.of(a, a.prove().value(), Optional.empty(), 140, height));
+                            isRoomy(MarginPanel.of(
+                                    a, Optional.empty(), Optional.of(1.2), Optional.empty(), 140, height));
+                            isRoomy(MarginPanel.of(
+                                    a, a.prove().value(), Optional.empty(), Optional.empty(), 140, height));
                         })));
     }
 

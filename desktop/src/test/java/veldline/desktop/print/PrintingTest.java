@@ -30,7 +30,7 @@ class PrintingTest {
     }
 
     private static PrintBench bench(Step step) {
-        return new PrintBench(step, Sheets.of(step), Paper.A4);
+        return new PrintBench(step, Sheets.of(step, JOB), Paper.A4);
     }
 
     @Test

@@ -21,7 +21,8 @@ class LineHeightsTest {
             new Assessor().assess(TernholmSands.nestCamera()).line();
 
     private static Picture draw(double width, double height) {
-        return LinePicture.of(LINE, Optional.empty(), Optional.empty(), "near-antenna", width, height);
+        return LinePicture.of(
+                LINE, Optional.empty(), Optional.empty(), Optional.empty(), "near-antenna", width, height);
     }
 
     private static List<String> texts(Picture p) {

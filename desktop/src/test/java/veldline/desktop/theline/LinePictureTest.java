@@ -27,7 +27,8 @@ class LinePictureTest {
     private static final Assessor ASSESSOR = new Assessor();
 
     private static Picture draw(Assessment a) {
-        return LinePicture.of(a.line(), Optional.empty(), Optional.empty(), "near-antenna", 1280, 190);
+        return LinePicture.of(
+                a.line(), Optional.empty(), Optional.empty(), Optional.empty(), "near-antenna", 1280, 190);
     }
 
     private static List<Mark.Stroke> line(Picture p) {
@@ -97,7 +98,7 @@ class LinePictureTest {
         assertThat(line(p).get(0).points().get(1).x())
                 .as("the solid line ends before the joint")
                 .isLessThan(250);
-        Picture margin = MarginPanel.of(a, Optional.empty(), Optional.empty(), 140, 190);
+        Picture margin = MarginPanel.of(a, Optional.empty(), Optional.empty(), Optional.empty(), 140, 190);
         assertThat(margin.texts().map(Mark.Text::text)).contains("no answer").noneMatch(t -> t.equals("17.1"));
     }
 
@@ -122,7 +123,8 @@ class LinePictureTest {
     @Test
     void theMarginSaysHowMuchMoreOrLessThanWanted() {
         Job poor = new JobChange.OfBrief(new BriefChange.MarginWanted(Quantity.of("30", Unit.DB))).applyTo(JOB);
-        Picture p = MarginPanel.of(ASSESSOR.assess(poor), Optional.empty(), Optional.of(-1.25), 140, 190);
+        Picture p =
+                MarginPanel.of(ASSESSOR.assess(poor), Optional.empty(), Optional.of(-1.25), Optional.empty(), 140, 190);
         assertThat(p.texts().map(Mark.Text::text))
                 .anyMatch(t -> t.endsWith(" short of"))
                 .anyMatch(t -> t.startsWith("−1.3 dB") || t.startsWith("−1.2 dB"));
@@ -131,7 +133,13 @@ class LinePictureTest {
     @Test
     void aReadingIsADiamondWithTwoLinesUnderIt() {
         Picture p = LinePicture.of(
-                ASSESSOR.assess(JOB).line(), Optional.empty(), Optional.of(-65.0), "far-radio", 1280, 190);
+                ASSESSOR.assess(JOB).line(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.of(-65.0),
+                "far-radio",
+                1280,
+                190);
         assertThat(p.texts().filter(t -> t.origin() == Origin.Plain.MEASURED).map(Mark.Text::text))
                 .containsExactly("−65.0");
     }

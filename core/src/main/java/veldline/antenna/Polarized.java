@@ -1,0 +1,50 @@
+package veldline.antenna;
+
+/**
+ * How an antenna's field stands or turns (IEEE Std 145), with the axial ratio such antennas are met with: a straight one
+ * is never quite straight and a turning one never quite round, which is why neither crossed tilts nor opposite hands
+ * part two antennas for good.
+ */
+public enum Polarized {
+    FLAT("flat", 20, 0),
+    UPRIGHT("upright", 20, Math.PI / 2),
+    RIGHT_HAND("right-hand circular", 1.2, 0),
+    LEFT_HAND("left-hand circular", 1.2, 0);
+
+    private final String words;
+    private final double axialRatio;
+    private final double tilt;
+
+    Polarized(String words, double axialRatio, double tilt) {
+        this.words = words;
+        this.axialRatio = axialRatio;
+        this.tilt = tilt;
+    }
+
+    public String words() {
+        return words;
+    }
+
+    /** Major over minor axis of its ellipse, 1 or more. */
+    public double axialRatio() {
+        return axialRatio;
+    }
+
+    /** Of the major axis from level, radians. */
+    public double tilt() {
+        return tilt;
+    }
+
+    public boolean circular() {
+        return this == RIGHT_HAND || this == LEFT_HAND;
+    }
+
+    public boolean upright() {
+        return this == UPRIGHT;
+    }
+
+    /** Whether both turn the same way; two straight ones do. */
+    public boolean sameHand(Polarized other) {
+        return !circular() || !other.circular() || this == other;
+    }
+}

@@ -1,0 +1,24 @@
+package veldline.picture;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/** Sets words in lines. */
+public final class Paragraph {
+    private Paragraph() {}
+
+    /** Lines of at most so many letters; a word that is longer stands alone. */
+    public static List<String> lines(String text, int letters) {
+        List<String> lines = new ArrayList<>();
+        StringBuilder line = new StringBuilder();
+        for (String word : text.split(" ")) {
+            if (line.length() > 0 && line.length() + 1 + word.length() > letters) {
+                lines.add(line.toString());
+                line.setLength(0);
+            }
+            line.append(line.length() == 0 ? "" : " ").append(word);
+        }
+        lines.add(line.toString());
+        return lines;
+    }
+}

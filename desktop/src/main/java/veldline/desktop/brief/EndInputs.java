@@ -1,0 +1,148 @@
+package veldline.desktop.brief;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import veldline.desktop.bench.Input;
+import veldline.desktop.bench.Limits;
+import veldline.desktop.bench.Showing;
+import veldline.feed.Connector;
+import veldline.job.JobChange;
+import veldline.link.Brief;
+import veldline.link.BriefChange;
+import veldline.link.Carrier;
+import veldline.link.End;
+import veldline.link.RadioSheet;
+import veldline.link.Radios;
+import veldline.quantity.NumberText;
+
+/** What there is to say of one end: its radio from the drawer or typed, its socket, what carries it. */
+final class EndInputs {
+    /** Sockets radios are met with. */
+    private static final List<Connector> SOCKETS = Stream.of(
+                    Connector.Series.SMA,
+                    Connector.Series.N,
+                    Connector.Series.TNC,
+                    Connector.Series.BNC,
+                    Connector.Series.UHF)
+            .flatMap(series -> Stream.of(Connector.Contact.SOCKET, Connector.Contact.PIN)
+                    .map(contact -> new Connector(series, Connector.Thread.OUTSIDE, contact, 50)))
+            .toList();
+
+    private EndInputs() {}
+
+    /** The end whose side of the line is chosen. */
+    static List<Input> of(Showing s) {
+        boolean near = !s.atFar();
+        Brief brief = s.job().brief();
+        End end = near ? brief.near() : brief.far();
+        List<Input> in = new ArrayList<>();
+        in.add(new Input.Note("which", end.name() + ". Choose a stop on the line's other side for the other end."));
+        in.add(radio(end, near));
+        end.radio().sheet().ifPresent(sheet -> in.add(rate(end, sheet, near)));
+        in.add(level(s, near));
+        in.add(socket(end, near));
+        in.add(new Input.Pick(
+                near ? "near-carrier" : "far-carrier",
+                "This end is",
+                Arrays.stream(Carrier.values())
+                        .map(c -> new Input.Option(
+                                c.words(), c == end.carrier(), lift(new BriefChange.CarriedBy(near, c))))
+                        .toList()));
+        if (end.carrier().moves()) {
+            in.add(new Input.Value(
+                    near ? "near-body" : "far-body",
+                    "A body beside it takes",
+                    end.bodyLoss(),
+                    "",
+                    Limits.within(0, 40, "0", "40 dB", q -> lift(new BriefChange.BodyLoss(near, q)))));
+        }
+        end.radio().sheet().ifPresent(sheet -> in.add(new Input.Note("sheet", words(sheet))));
+        return in;
+    }
+
+    /** What it sends at the near end; what it needs to hear at the far one. */
+    static Input.Value level(Showing s, boolean near) {
+        Brief b = s.job().brief();
+        return near
+                ? new Input.Value(
+                        "power",
+                        "Radio sends",
+                        b.near().radio().power(),
+                        "",
+                        Limits.within(-100, 60, "−100", "60 dBm", q -> lift(new BriefChange.Power(q))))
+                : new Input.Value(
+                        "sensitivity",
+                        "Radio hears",
+                        b.far().radio().sensitivity(),
+                        "",
+                        Limits.within(-160, 0, "−160", "0 dBm", q -> lift(new BriefChange.Sensitivity(q))));
+    }
+
+    private static Input radio(End end, boolean near) {
+        Optional<String> id = end.radio().sheet().map(RadioSheet::id);
+        List<Input.Option> options = new ArrayList<>();
+        if (id.isEmpty()) {
+            options.add(
+                    new Input.Option(end.radio().name() + ", typed", true, new Input.Outcome.Picked("set:brief=ends")));
+        }
+        for (RadioSheet sheet : Radios.all()) {
+            options.add(new Input.Option(
+                    sheet.name(),
+                    id.filter(sheet.id()::equals).isPresent(),
+                    new JobChange.TakeRadio(near, sheet, sheet.rates().get(0))));
+        }
+        return new Input.Pick(near ? "near-sheet" : "far-sheet", "Radio from the drawer", options);
+    }
+
+    private static Input rate(End end, RadioSheet sheet, boolean near) {
+        return new Input.Pick(
+                near ? "near-rate" : "far-rate",
+                "Set for",
+                sheet.rates().stream()
+                        .map(r -> new Input.Option(
+                                words(r),
+                                sheet.set(r).sensitivity().equals(end.radio().sensitivity())
+                                        && sheet.set(r)
+                                                .power()
+                                                .equals(end.radio().power()),
+                                lift(new BriefChange.SetRadio(near, sheet, r))))
+                        .toList());
+    }
+
+    private static String words(RadioSheet.Rate r) {
+        String rate = r.rate().value() > 0 ? r.rate().toString() : "voice or beep";
+        return rate + r.power().map(p -> ", sends " + p).orElse("") + ", hears " + r.sensitivity();
+    }
+
+    private static String words(RadioSheet s) {
+        String ports = s.ports().stream()
+                .map(p -> p.name() + ": " + p.connector().tradeName() + (p.loaded() ? ", never send with it open" : ""))
+                .reduce((a, b) -> a + "; " + b)
+                .orElse("");
+        return ports + ". " + s.chains() + (s.chains() == 1 ? " chain, " : " chains, ")
+                + NumberText.shown(s.supply().volts(), 1) + " V, "
+                + NumberText.shown(s.supply().watts(), 1)
+                + " W; overloads at " + s.overload() + ".";
+    }
+
+    private static Input socket(End end, boolean near) {
+        Connector socket = end.radio().socket();
+        List<Connector> all = SOCKETS.contains(socket)
+                ? SOCKETS
+                : Stream.concat(Stream.of(socket), SOCKETS.stream()).toList();
+        return new Input.Pick(
+                near ? "socket" : "far-socket",
+                "Radio's socket",
+                all.stream()
+                        .map(c -> new Input.Option(
+                                c.tradeName() + ": " + c.facts(), c.equals(socket), new JobChange.Socket(near, c)))
+                        .toList());
+    }
+
+    private static JobChange lift(BriefChange change) {
+        return new JobChange.OfBrief(change);
+    }
+}
