@@ -54,6 +54,6 @@ public class YagiEditBenchmark {
     /** One field solution at the default mesh. */
     @Benchmark
     public FieldSolution oneSolution() {
-        return FieldSolver.solve(edited().yagi().model(), 2437e6);
+        return FieldSolver.solve(edited().yagi().orElseThrow().model(), 2437e6);
     }
 }

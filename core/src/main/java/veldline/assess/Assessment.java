@@ -55,7 +55,7 @@ public record Assessment(
 
     /** Whether everything the line needs was worked out. */
     public boolean whole() {
-        return antenna.settled() && sweep.settled() && match.settled() && stations.settled();
+        return antenna.settled() && sweep.settled() && match.settled() && stations.settled() && prove.settled();
     }
 
     /** With what was known before in place of what is still under way. */
@@ -77,7 +77,7 @@ public record Assessment(
                 moving,
                 stations.orStale(before.stations, asOf),
                 raise,
-                prove,
+                prove.orStale(before.prove, asOf),
                 findings);
     }
 

@@ -62,9 +62,11 @@ public final class Assessor {
 
     /** How far to go; what is known already is given in any case. */
     public enum Depth {
+        /** What needs no field solution: for the moment a job is opened. */
+        FIRST,
         /** Pattern, line and findings. */
         QUICK,
-        /** And the SWR over the band. */
+        /** And the comparison of recordings, and the SWR over the band. */
         SWEEP,
         /** And the other kind of driven element, solved in place. */
         ALL
@@ -87,11 +89,15 @@ public final class Assessor {
         FeedFigures far = feed(job.farRun(), frequency);
         Optional<AntennaStage.Input> input =
                 job.yagi().map(y -> new AntennaStage.Input(y.model(), frequency, y.upright()));
-        Stage<AntennaFigures> antenna =
-                input.map(in -> antenna(in, goOn)).orElse(new Stage.Absent<>(nothingToShape(job)));
+        Stage<AntennaFigures> antenna = input.map(in -> depth == Depth.FIRST && !antennas.knows(in)
+                        ? new Stage.Running<AntennaFigures>()
+                        : antenna(in, goOn))
+                .orElse(new Stage.Absent<>(nothingToShape(job)));
         Stage<Sweep> sweep = input.map(in -> sweep(in, depth, goOn)).orElse(new Stage.Absent<>(nothingToShape(job)));
         Stage<MatchFigures> match = job.yagi()
-                .map(y -> match(y, job.match(), frequency, antenna.value(), depth == Depth.ALL, goOn))
+                .map(y -> antenna instanceof Stage.Running<AntennaFigures>
+                        ? new Stage.Running<MatchFigures>()
+                        : match(y, job.match(), frequency, antenna.value(), depth == Depth.ALL, goOn))
                 .orElse(new Stage.Absent<>(nothingToShape(job)));
         Optional<Worked> solved = antenna.value().map(AntennaFigures::gain);
         Optional<Worked> nearGain = gain(job, true, solved);
@@ -125,7 +131,7 @@ public final class Assessor {
                 moving(job, line),
                 stations(job, line, depth, goOn),
                 RaiseStage.figures(job, antenna.value(), eirp),
-                prove(job),
+                prove(job, depth),
                 Map.of());
         return Findings.judge(bare);
     }
@@ -151,7 +157,7 @@ public final class Assessor {
 
     private Stage<Sweep> sweep(AntennaStage.Input antenna, Depth depth, BooleanSupplier goOn) {
         SweepInput input = new SweepInput(antenna.model(), antenna.frequency());
-        if (depth == Depth.QUICK && !sweeps.knows(input)) {
+        if ((depth == Depth.FIRST || depth == Depth.QUICK) && !sweeps.knows(input)) {
             return new Stage.Running<>();
         }
         return stage(
@@ -305,17 +311,16 @@ public final class Assessor {
                 search.mends(run, frequency));
     }
 
-    private Stage<ProveFigures> prove(Job job) {
+    private Stage<ProveFigures> prove(Job job, Depth depth) {
         if (!job.prove().complete()) {
             return new Stage.Failed<>("Nothing to compare yet. Record before the change, then after it.");
         }
-        return stage(
-                () -> proofs.of(
-                        new ProveStage.Input(
-                                job.prove(),
-                                job.brief().far().radio().sensitivity().value()),
-                        ProveStage::figures),
-                () -> true);
+        ProveStage.Input input = new ProveStage.Input(
+                job.prove(), job.brief().far().radio().sensitivity().value());
+        boolean later = depth == Depth.FIRST || depth == Depth.QUICK;
+        return later && !proofs.knows(input)
+                ? new Stage.Running<>()
+                : stage(() -> proofs.of(input, ProveStage::figures), () -> true);
     }
 
     /** How often each stage had to work, by name; tests hold edits against it. */

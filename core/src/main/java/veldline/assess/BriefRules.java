@@ -63,12 +63,14 @@ final class BriefRules {
 
     private static Finding undecided(Assessment a) {
         String name = a.line().stops().get(a.line().unknownFrom().orElseThrow()).name();
-        return Finding.plain(
-                Finding.Level.UNKNOWN,
-                "No margin yet.",
-                name + " is not decided on.",
-                "Choose it; the line then runs on.",
-                "not chosen");
+        return a.antenna() instanceof Stage.Running
+                ? Finding.plain(Finding.Level.UNKNOWN, "No margin yet.", name + " is being solved.", "", "")
+                : Finding.plain(
+                        Finding.Level.UNKNOWN,
+                        "No margin yet.",
+                        name + " is not decided on.",
+                        "Choose it; the line then runs on.",
+                        "not chosen");
     }
 
     static List<Finding> tide(Assessment a) {

@@ -52,6 +52,9 @@ public final class JobDesk implements AutoCloseable {
     private Runnable onLate = () -> {};
     private Consumer<String> onNews = n -> {};
     private boolean late;
+    /** Nothing was shown of the job yet, so that anything is better than nothing. */
+    private volatile boolean unseen = true;
+
     private boolean settled = true;
 
     public JobDesk(Job job, Optional<JobStore> store, Consumer<Runnable> toInterface) {
@@ -146,6 +149,7 @@ public final class JobDesk implements AutoCloseable {
     public void lay(Job job, Optional<JobStore> where, Optional<Instant> saved) {
         saveNow();
         history = History.of(job);
+        unseen = true;
         store = where;
         timed.execute(() -> written = Optional.of(job));
         savedAt = saved;
@@ -177,6 +181,10 @@ public final class JobDesk implements AutoCloseable {
         java.util.function.BooleanSupplier goOn =
                 () -> wanted.get() == job || System.nanoTime() - begun < PATIENCE_NANOS;
         try {
+            if (unseen) {
+                unseen = false;
+                publish(assessor.assess(job, Assessor.Depth.FIRST, goOn), job);
+            }
             publish(assessor.assess(job, Assessor.Depth.QUICK, goOn), job);
             for (Assessor.Depth depth : List.of(Assessor.Depth.SWEEP, Assessor.Depth.ALL)) {
                 if (wanted.get() == job) {

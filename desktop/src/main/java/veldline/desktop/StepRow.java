@@ -35,6 +35,7 @@ final class StepRow extends HBox {
         for (Step s : Step.values()) {
             getChildren().add(button(s));
         }
+        whereAt.setId("where");
         whereAt.getStyleClass().add("where-at");
         NumberTag.on(whereAt, Origin.Plain.TYPED);
         getChildren().addAll(TopBar.gap(), whereAt);

@@ -1,51 +1,68 @@
 package veldline.desktop;
 
-import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Locale;
-import java.util.Optional;
-import javafx.application.Application;
+import java.util.concurrent.CompletableFuture;
+import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.stage.Stage;
-import veldline.demo.TernholmSands;
 import veldline.desktop.bench.Overlay;
 import veldline.desktop.look.Faces;
-import veldline.format.FormatException;
-import veldline.format.JobFile;
-import veldline.job.Job;
-import veldline.job.NewJob;
 import veldline.store.JobStore;
 
-/** Opens the window with a job: a file's, or the sample reserve's. */
-public final class VeldlineApp extends Application {
-    private Workbench work;
+/** Opens the window. The job is read and worked out while the toolkit starts; whichever is done first waits. */
+public final class VeldlineApp {
+    private VeldlineApp() {}
 
-    @Override
-    public void start(Stage stage) {
-        Faces.load();
-        List<String> args = getParameters().getRaw();
-        boolean first = args.isEmpty();
-        Opened opened = first ? fresh() : args.get(0).equals("demo") ? demo() : file(Path.of(args.get(0)));
-        JobDesk desk = new JobDesk(opened.job, opened.store, Platform::runLater);
-        work = new Workbench(desk, Platform::runLater);
+    /** A job on its way to the window. */
+    private record Begun(Opened opened, JobDesk desk, Workbench work) {}
+
+    /** Starts the toolkit and opens a window with what the arguments name. */
+    public static void launch(List<String> args) {
+        CompletableFuture<Void> started = new CompletableFuture<>();
+        Consumer<Runnable> toInterface = r -> started.thenRun(() -> Platform.runLater(r));
+        CompletableFuture<Begun> begun = CompletableFuture.supplyAsync(() -> begin(Opened.of(args), toInterface));
+        Platform.startup(() -> {
+            Faces.load();
+            started.complete(null);
+            begun.whenComplete((b, fault) -> Platform.runLater(() -> {
+                if (fault != null) {
+                    // Nothing can be shown without a job; the fault goes to the shell that asked for the window.
+                    fault.printStackTrace();
+                    Platform.exit();
+                } else {
+                    show(new Stage(), b);
+                }
+            }));
+        });
+    }
+
+    private static Begun begin(Opened opened, Consumer<Runnable> toInterface) {
+        JobDesk desk = new JobDesk(opened.job(), opened.store(), toInterface);
+        Workbench work = new Workbench(desk, toInterface);
+        desk.assess();
+        return new Begun(opened, desk, work);
+    }
+
+    private static void show(Stage stage, Begun begun) {
+        Workbench work = begun.work;
         VeldlineWindow window = new VeldlineWindow(work);
         stage.setScene(scene(window, 1280, 800));
         stage.setTitle("Veldline");
         stage.setMinWidth(1024);
         stage.setMinHeight(680);
+        stage.setOnHidden(e -> work.close());
+        window.refresh();
         stage.show();
         window.requestFocus();
-        if (!opened.news.isEmpty()) {
-            work.tell(opened.news);
+        if (!begun.opened.news().isEmpty()) {
+            work.tell(begun.opened.news());
         }
-        if (first) {
-            desk.saveAs(JobStore.fresh(Path.of(System.getProperty("user.home"), "Veldline"), "new-job"));
+        if (begun.opened.fresh()) {
+            begun.desk.saveAs(JobStore.fresh(Path.of(System.getProperty("user.home"), "Veldline"), "new-job"));
             work.open(Overlay.NEW_JOB);
         }
-        desk.assess();
         Tasks.recover(work);
     }
 
@@ -55,59 +72,5 @@ public final class VeldlineApp extends Application {
         scene.getStylesheets()
                 .add(VeldlineApp.class.getResource("look/veldline.css").toExternalForm());
         return scene;
-    }
-
-    private record Opened(Job job, Optional<JobStore> store, String news) {}
-
-    /** No job at all: a new one, which is saved in a folder of its own under the person's home. */
-    private static Opened fresh() {
-        return new Opened(NewJob.blank(""), Optional.empty(), "");
-    }
-
-    /** The sample job is saved in a new folder each time, so that it may be tried out freely. */
-    private static Opened demo() {
-        Job job = TernholmSands.nestCamera();
-        try {
-            Path folder = Files.createTempDirectory("ternholm-sands-");
-            for (Job other : TernholmSands.all()) {
-                storeIn(folder, other).save(other);
-            }
-            JobStore store = storeIn(folder, job);
-            store.openWhatCanBe();
-            return new Opened(job, Optional.of(store), "");
-        } catch (IOException | FormatException e) {
-            return new Opened(
-                    job, Optional.empty(), "There is no room to save the sample in; edits stay in this window.");
-        }
-    }
-
-    private static JobStore storeIn(Path folder, Job job) {
-        return new JobStore(folder.resolve(job.name().toLowerCase(Locale.ROOT).replace(' ', '-') + ".veldline.json"));
-    }
-
-    /** A file that cannot be understood is left as it is, and the sample is shown so that the window is of use. */
-    private static Opened file(Path path) {
-        JobStore store = new JobStore(path);
-        try {
-            JobFile.Opened opened = store.openWhatCanBe();
-            return new Opened(
-                    opened.job(),
-                    Optional.of(store),
-                    Tasks.missing(opened.troubles()).strip());
-        } catch (FormatException | IOException e) {
-            String why = e instanceof java.nio.file.NoSuchFileException ? "there is no such file" : e.getMessage();
-            return new Opened(
-                    TernholmSands.nestCamera(),
-                    Optional.empty(),
-                    path.getFileName() + " was not opened: " + why
-                            + ". The file is as it was; the sample job is shown.");
-        }
-    }
-
-    @Override
-    public void stop() {
-        if (work != null) {
-            work.close();
-        }
     }
 }

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import javafx.animation.AnimationTimer;
 import javafx.animation.PauseTransition;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
@@ -30,6 +31,7 @@ import veldline.job.JobChange;
 
 /** The one window: steps, line, bench, foot. Larger text makes all of it larger, and the room for it smaller. */
 public final class VeldlineWindow extends Region {
+    private static final int FRAMES_BEFORE_BENCH = 4;
     /** Under this width words give way to keys and marks. */
     private static final double NARROW = 1000;
 
@@ -46,6 +48,8 @@ public final class VeldlineWindow extends Region {
     private final Overlays overlays;
     private Optional<BenchView> over = Optional.empty();
     private Appearance look = Appearance.DAYLIGHT;
+    private boolean asked;
+    private boolean benchDue;
     private TextSize textSize = TextSize.NORMAL;
 
     public VeldlineWindow(Workbench work) {
@@ -89,17 +93,41 @@ public final class VeldlineWindow extends Region {
             top.refresh(s, look);
             steps.refresh(s);
             foot.refresh();
+            line.refresh(look);
+            if (!benchDue) {
+                askForBench();
+                return;
+            }
             work.opened();
             BenchView view = openView();
             if (!place.getChildren().contains(view)) {
                 place.getChildren().setAll(view);
             }
             view.refresh(look);
-            line.refresh(look);
             if (work.shift().isPresent()) {
                 forget.playFromStart();
             }
         });
+    }
+
+    /** The line is the answer: it is drawn first and answers keys, and the bench comes some frames later. */
+    private void askForBench() {
+        if (asked) {
+            return;
+        }
+        asked = true;
+        new AnimationTimer() {
+            private int frames;
+
+            @Override
+            public void handle(long now) {
+                if (++frames > FRAMES_BEFORE_BENCH) {
+                    stop();
+                    benchDue = true;
+                    refresh();
+                }
+            }
+        }.start();
     }
 
     private BenchView openView() {
@@ -182,9 +210,13 @@ public final class VeldlineWindow extends Region {
                 work.leaveOverlay();
                 requestFocus();
             }
-            case PRINT, OTHER_PAPER, PRINT_NOW, SAVE_PDF -> {
+            case PRINT -> {
                 printing.command(command, work.step());
                 lay(Overlay.PRINT);
+            }
+            case OTHER_PAPER, PRINT_NOW, SAVE_PDF -> {
+                printing.command(command, work.step());
+                refresh();
             }
             default -> work.command(command);
         }

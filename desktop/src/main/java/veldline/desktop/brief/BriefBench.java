@@ -175,7 +175,7 @@ public final class BriefBench implements Bench {
                     true,
                     lift(new BriefChange.InTheWay(without))));
         }
-        in.add(new Input.Words("obstacle", "In the way, such as stone wall 12 dB", text -> obstacle(b, text)));
+        in.add(new Input.Words("obstacle", "In the way: what, and the dB it takes", text -> obstacle(b, text)));
     }
 
     static Optional<JobChange> obstacle(Brief b, String text) {

@@ -49,7 +49,7 @@ final class NeedsInputs {
             boolean on = n.tools().contains(t);
             in.add(new Input.Tick("tool-" + t.name(), t.words(), "", false, on, lift(new NeedsChange.Have(t, !on))));
         }
-        in.add(new Input.Words("stock", "Rod in stock, such as 6 mm aluminium 2 m", NeedsInputs::piece));
+        in.add(new Input.Words("stock", "Rod in stock: diameter, metal, length", NeedsInputs::piece));
         for (int i = 0; i < n.stock().size(); i++) {
             in.add(new Input.Tick(
                     "stock-" + i, n.stock().get(i).words(), "", false, true, lift(new NeedsChange.DropPiece(i))));

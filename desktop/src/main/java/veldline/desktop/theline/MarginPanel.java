@@ -3,6 +3,7 @@ package veldline.desktop.theline;
 import java.util.Optional;
 import veldline.assess.Assessment;
 import veldline.assess.ProveFigures;
+import veldline.assess.Stage;
 import veldline.explain.Finding;
 import veldline.explain.Origin;
 import veldline.explain.Worked;
@@ -122,7 +123,8 @@ public final class MarginPanel {
         words(pen, "At the far radio", 26);
         pen.text("not known", 0, 60, Anchor.START, 24, Face.BOLD, Role.INK, Origin.Plain.NAME);
         pen.sign(Finding.Level.UNKNOWN, 8, 84);
-        pen.words("not chosen yet:", 22, 88, Anchor.START, Face.BOLD, Role.INK);
+        boolean solving = a.antenna() instanceof Stage.Running;
+        pen.words(solving ? "being solved:" : "not chosen yet:", 22, 88, Anchor.START, Face.BOLD, Role.INK);
         String at = a.line().stops().get(a.line().unknownFrom().orElseThrow()).name();
         pen.text(at, 0, 106, Anchor.START, 12.5, Face.TEXT, Role.INK, Origin.Plain.TYPED);
         return pen.done();

@@ -1,0 +1,73 @@
+package veldline.desktop;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import veldline.demo.TernholmSands;
+import veldline.format.FormatException;
+import veldline.format.JobFile;
+import veldline.job.Job;
+import veldline.job.NewJob;
+import veldline.store.JobStore;
+
+/**
+ * The job a window begins with.
+ *
+ * @param store where it is; empty where it is nowhere yet
+ * @param fresh whether there was none, so that it is begun
+ * @param news what there is to tell of it
+ */
+record Opened(Job job, Optional<JobStore> store, boolean fresh, String news) {
+    /** A file's job, the sample reserve's, or with no argument a new one. Reads files; not for the interface thread. */
+    static Opened of(List<String> args) {
+        if (args.isEmpty()) {
+            return new Opened(NewJob.blank(""), Optional.empty(), true, "");
+        }
+        return args.get(0).equals("demo") ? demo() : file(Path.of(args.get(0)));
+    }
+
+    /** The sample job is saved in a new folder each time, so that it may be tried out freely. */
+    private static Opened demo() {
+        Job job = TernholmSands.nestCamera();
+        try {
+            Path folder = Files.createTempDirectory("ternholm-sands-");
+            for (Job other : TernholmSands.all()) {
+                storeIn(folder, other).save(other);
+            }
+            JobStore store = storeIn(folder, job);
+            store.openWhatCanBe();
+            return new Opened(job, Optional.of(store), false, "");
+        } catch (IOException | FormatException e) {
+            return new Opened(
+                    job, Optional.empty(), false, "There is no room to save the sample in; edits stay in this window.");
+        }
+    }
+
+    private static JobStore storeIn(Path folder, Job job) {
+        return new JobStore(folder.resolve(job.name().toLowerCase(Locale.ROOT).replace(' ', '-') + ".veldline.json"));
+    }
+
+    /** A file that cannot be understood is left as it is, and the sample is shown so that the window is of use. */
+    private static Opened file(Path path) {
+        JobStore store = new JobStore(path);
+        try {
+            JobFile.Opened opened = store.openWhatCanBe();
+            return new Opened(
+                    opened.job(),
+                    Optional.of(store),
+                    false,
+                    Tasks.missing(opened.troubles()).strip());
+        } catch (FormatException | IOException e) {
+            String why = e instanceof java.nio.file.NoSuchFileException ? "there is no such file" : e.getMessage();
+            return new Opened(
+                    TernholmSands.nestCamera(),
+                    Optional.empty(),
+                    false,
+                    path.getFileName() + " was not opened: " + why
+                            + ". The file is as it was; the sample job is shown.");
+        }
+    }
+}
