@@ -38,8 +38,8 @@ import veldline.measure.Series;
  * themselves stand in CSV files of a sibling folder. docs/job-file.md describes the schema.
  */
 public final class JobFile {
-    public static final int MAJOR = 2;
-    public static final int MINOR = 0;
+    public static final int MAJOR = Integer.parseInt(Job.FORMAT.split("\\.")[0]);
+    public static final int MINOR = Integer.parseInt(Job.FORMAT.split("\\.")[1]);
 
     /**
      * A job taken apart for writing.
@@ -86,7 +86,7 @@ public final class JobFile {
                 null);
         ObjectNode root = mapper.createObjectNode();
         root.put("format", "veldline job");
-        root.put("version", MAJOR + "." + MINOR);
+        root.put("version", Job.FORMAT);
         root.set("job", mapper.valueToTree(job));
         newer.ifPresent(n -> {
             root.set("version", n.path("version"));

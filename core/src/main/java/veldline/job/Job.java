@@ -49,6 +49,9 @@ public record Job(
         ProvePlan prove,
         List<LogEntry> log)
         implements JobBuilder.With {
+    /** Version of the form in which jobs are kept, major and minor. */
+    public static final String FORMAT = "2.0";
+
     public Job {
         stations = List.copyOf(stations);
         log = List.copyOf(log);

@@ -10,6 +10,8 @@ import java.util.stream.IntStream;
  */
 public final class HeightSearch {
     private static final double STEP = 0.5;
+    /** Nobody puts a mast of more up for a link, metres; higher is only looked for where the antenna hangs there now. */
+    private static final double HIGHEST = 30;
 
     /**
      * A better height.
@@ -29,7 +31,8 @@ public final class HeightSearch {
     public static Optional<Found> forFirstEnd(TideCurve now, double least) {
         double lobe = FreeSpace.wavelength(now.ray().frequency()) * now.ray().distance() / (2 * now.h2());
         int first = (int) Math.ceil(Math.max(least, now.h1() - lobe) / STEP);
-        int last = (int) Math.floor((now.h1() + lobe) / STEP);
+        double most = Math.min(now.h1() + lobe, Math.max(HIGHEST, now.h1()));
+        int last = (int) Math.floor(most / STEP);
         double worstNow = now.worst().bounceDb();
         return IntStream.rangeClosed(first, last)
                 .mapToObj(i -> new Found(

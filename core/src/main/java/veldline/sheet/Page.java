@@ -84,6 +84,12 @@ final class Page {
         return paper.height() - Paper.MARGIN - 40 - y;
     }
 
+    /** Goes to a height on the page. */
+    Page to(double at) {
+        y = at;
+        return this;
+    }
+
     Page down(double by) {
         y += by;
         return this;

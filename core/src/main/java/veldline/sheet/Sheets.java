@@ -9,6 +9,7 @@ import veldline.job.Job;
 public final class Sheets {
     private static final Sheet BUILD = new BuildSheet();
     private static final Sheet RAISE = new RaiseSheet();
+    private static final Sheet REPORT = new ReportSheet();
     private static final Map<Step, Sheet> BY_STEP = new EnumMap<>(Map.of(
             Step.BRIEF, BUILD,
             Step.CHOOSE, BUILD,
@@ -17,12 +18,13 @@ public final class Sheets {
             Step.FEED_RUN, BUILD,
             Step.RAISE, RAISE,
             Step.PROVE, RAISE,
-            Step.LOG, RAISE));
+            Step.LOG, REPORT));
 
     private Sheets() {}
 
     /** The sheet for a step; where nothing is shaped there is nothing to cut, and it is the raising sheet. */
     public static Sheet of(Step step, Job job) {
-        return job.yagi().isPresent() ? BY_STEP.get(step) : RAISE;
+        Sheet sheet = BY_STEP.get(step);
+        return sheet == BUILD && job.yagi().isEmpty() ? RAISE : sheet;
     }
 }

@@ -9,6 +9,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 import veldline.antenna.YagiChange;
 import veldline.antenna.YagiShape;
 import veldline.assess.Assessment;
@@ -16,6 +17,7 @@ import veldline.assess.Assessor;
 import veldline.assess.Step;
 import veldline.demo.TernholmSands;
 import veldline.explain.Caution;
+import veldline.explain.Program;
 import veldline.job.Job;
 import veldline.job.JobChange;
 import veldline.link.BriefChange;
@@ -194,5 +196,49 @@ class SheetsTest {
         List<String> lines = Paragraph.lines(text, 40);
         assertThat(lines).allMatch(l -> l.length() <= 40);
         assertThat(String.join(" ", lines)).isEqualTo(text);
+    }
+
+    /** One page for every job of the reserve: nothing runs over the foot, and what was worked out stands there. */
+    @ParameterizedTest
+    @MethodSource("reserve")
+    void theReportIsOnePageOfTheWholeJob(Job job) {
+        Assessment a = new Assessor().assess(job);
+        for (Paper paper : Paper.values()) {
+            List<Picture> pages = Sheets.of(Step.LOG, job).pages(a, paper);
+            assertThat(pages).hasSize(1);
+            Picture page = pages.get(0);
+            assertThat(page.texts()).allSatisfy(t -> {
+                assertThat(t.y()).as(t.text()).isBetween(Paper.MARGIN, paper.height() - Paper.MARGIN + 1);
+                assertThat(t.size()).isGreaterThanOrEqualTo(12);
+            });
+            List<String> texts = page.texts().map(Mark.Text::text).toList();
+            a.line().stops().forEach(s -> assertThat(texts).contains(s.name()));
+            assertThat(texts).anyMatch(t -> t.contains(Program.VERSION) && t.contains(Job.FORMAT));
+            if (a.line().answered()) {
+                assertThat(texts).contains(a.line().margin().shown()).anyMatch(t -> t.startsWith("± "));
+            } else {
+                assertThat(texts).contains("No margin yet.");
+            }
+            double foot = paper.height() - Paper.MARGIN - 20;
+            assertThat(page.texts().filter(t -> t.y() > foot - 18 && t.y() < foot - 1))
+                    .as("free over the foot")
+                    .isEmpty();
+        }
+    }
+
+    static List<Job> reserve() {
+        return TernholmSands.all();
+    }
+
+    @Test
+    void theReportHasTheCutListAndTheMesh() {
+        Picture page = Sheets.of(Step.LOG, JOB).pages(SAMPLE, Paper.A4).get(0);
+        List<String> texts = page.texts().map(Mark.Text::text).toList();
+        for (YagiShape.Cut cut :
+                JOB.yagi().orElseThrow().cutList(JOB.brief().frequency().value())) {
+            assertThat(texts).contains(NumberText.shown(cut.cut() * 1000, 1));
+        }
+        int unknowns = SAMPLE.antenna().value().orElseThrow().unknowns();
+        assertThat(texts).anyMatch(t -> t.contains(unknowns + " current unknowns"));
     }
 }

@@ -32,6 +32,7 @@ final class TopBar extends HBox {
         jobs = new JobPicker(window, work);
         goTo.setPromptText("Go to: step or stop");
         goTo.setId("go-to");
+        goTo.setAccessibleText("Go to a step or stop by name");
         goTo.getStyleClass().add("go-to");
         goTo.setMinWidth(60);
         goTo.setOnAction(e -> window.goTo(goTo.getText()));

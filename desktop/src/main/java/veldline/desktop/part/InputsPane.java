@@ -138,6 +138,7 @@ public final class InputsPane extends VBox {
 
     private static VBox labelled(String label, Node node) {
         Label l = new Label(label);
+        l.setLabelFor(node);
         l.getStyleClass().add("box-label");
         NumberTag.on(l, Origin.Plain.NAME);
         VBox group = new VBox(l, node);
@@ -154,6 +155,7 @@ public final class InputsPane extends VBox {
             b.setId("choice-" + c.id() + "-" + i);
             b.setSelected(o.chosen());
             b.setMaxWidth(Double.MAX_VALUE);
+            b.setAccessibleText(c.label() + ": " + o.word() + (o.chosen() ? ", chosen" : ""));
             b.getStyleClass().add("choice-word");
             HBox.setHgrow(b, Priority.ALWAYS);
             b.setOnAction(e -> {
@@ -211,6 +213,7 @@ public final class InputsPane extends VBox {
     /** A line that keeps its text; leaving it takes what was typed. */
     private Node text(Input.Text t) {
         TextField field = new TextField(t.now());
+        NumberTag.on(field, Origin.Plain.TYPED);
         field.setId("text-" + t.id());
         field.getStyleClass().add("words");
         lines.put(t.id(), field);

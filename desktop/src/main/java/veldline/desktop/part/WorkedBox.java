@@ -34,6 +34,7 @@ final class WorkedBox extends VBox {
         area.setWrapText(true);
         area.getStyleClass().addAll("worked", "worked-" + part);
         area.setId("worked-" + part);
+        area.setAccessibleText("How it is worked out: " + part);
         return area;
     }
 

@@ -50,9 +50,21 @@ public final class SumsBench implements Bench {
         return TOPIC + "." + Topics.all().indexOf(t) + "." + ask.name();
     }
 
-    /** What stands in a line: as typed, or taken from the job where the two mean the same. */
+    /** What stands in a line: as slid, as typed, or taken from the job where the two mean the same. */
     static String text(Showing s, Topic t, Topic.Ask ask) {
-        return s.noted().getOrDefault(key(t, ask), fromJob(s.job().brief(), ask));
+        String[] kept = kept(s, t, ask);
+        return kept.length > 1 ? kept[1] : kept[0];
+    }
+
+    /** What was typed, which a number that is slid goes by until something else is typed. */
+    static String typed(Showing s, Topic t, Topic.Ask ask) {
+        return kept(s, t, ask)[0];
+    }
+
+    private static String[] kept(Showing s, Topic t, Topic.Ask ask) {
+        return s.noted()
+                .getOrDefault(key(t, ask), fromJob(s.job().brief(), ask))
+                .split("\\|", 2);
     }
 
     private static String fromJob(Brief b, Topic.Ask ask) {

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.DoubleUnaryOperator;
+import veldline.calc.Reading;
 import veldline.calc.Topic;
 import veldline.desktop.bench.Showing;
 import veldline.explain.Origin;
@@ -45,16 +46,29 @@ final class SumsPicture {
                 .or(() -> sliding.stream().findFirst());
         this.now = slid.map(a -> (Double) values.get(a.name())).orElse(1.0);
         this.pen = Picture.pen(width, height);
-        this.across = new Axis(Math.min(now / 2, now * 2), Math.max(now / 2, now * 2), LEFT, width - 40);
+        // The axis goes by what was typed: it must not run away under the pointer that slides the number.
+        double base = slid.map(a -> typed(a)).orElse(1.0);
+        this.across = new Axis(Math.min(base / 2, base * 2), Math.max(base / 2, base * 2), LEFT, width - 40);
     }
 
     /** The change that slides the number to a place in the picture. */
     Optional<String> slidTo(double x) {
-        return slid.map(a -> SumsBench.put(topic, a, number(across.value(x))));
+        return slid.map(a -> slide(a, across.value(x)));
     }
 
     Optional<String> slidBy(double factor) {
-        return slid.map(a -> SumsBench.put(topic, a, number(now * factor)));
+        return slid.map(a -> slide(a, now * factor));
+    }
+
+    private String slide(Topic.Ask ask, double value) {
+        double least = Math.min(across.from(), across.to());
+        double most = Math.max(across.from(), across.to());
+        String kept = number(Math.max(least, Math.min(most, value)));
+        return SumsBench.put(topic, ask, SumsBench.typed(s, topic, ask) + "|" + kept);
+    }
+
+    private double typed(Topic.Ask ask) {
+        return Reading.typed(ask, SumsBench.typed(s, topic, ask)) instanceof Double d ? d : now;
     }
 
     /** In the unit the topic counts in, to four figures. */
