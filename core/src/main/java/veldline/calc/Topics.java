@@ -14,7 +14,8 @@ public final class Topics {
                     AntennaTopics.ALL,
                     PolarizationTopics.ALL,
                     ReadingTopics.ALL,
-                    LengthTopics.ALL)
+                    LengthTopics.ALL,
+                    BudgetTopics.ALL)
             .flatMap(List::stream)
             .toList();
 

@@ -23,6 +23,15 @@ class LNetworkTest {
         });
     }
 
+    /** Found by chance once: what is matched already needs nothing, and nothing of it is endless or no number. */
+    @Test
+    void aMatchedLoadNeedsNothing() {
+        assertThat(LNetwork.solutions(new Complex(50, 0), 50)).isNotEmpty().allSatisfy(n -> {
+            assertThat(n.series()).isZero();
+            assertThat(n.shunt()).isInfinite();
+        });
+    }
+
     /** A shunt that is not needed has an endless reactance. */
     private static double finite(double ohms) {
         return Double.isInfinite(ohms) || Double.isNaN(ohms) ? 1e12 : ohms;

@@ -38,6 +38,7 @@ public final class JobDesk implements AutoCloseable {
     private final ExecutorService live = Executors.newSingleThreadExecutor(r -> daemon(r, "live edits"));
     private final ScheduledExecutorService timed =
             Executors.newSingleThreadScheduledExecutor(r -> daemon(r, "autosave and clock"));
+    private final AtomicReference<Job> latest = new AtomicReference<>();
     private final AtomicReference<Job> wanted = new AtomicReference<>();
     private final List<Consumer<Assessment>> watchers = new java.util.concurrent.CopyOnWriteArrayList<>();
     private History history;
@@ -207,13 +208,16 @@ public final class JobDesk implements AutoCloseable {
         });
     }
 
+    /** A save that is on its way takes later edits with it; putting it off for each would never save a busy hand. */
     private void scheduleSave() {
-        Job job = history.job();
-        saving.ifPresent(s -> s.cancel(false));
-        saving = Optional.of(timed.schedule(() -> save(job), AUTOSAVE_MS, TimeUnit.MILLISECONDS));
+        latest.set(history.job());
+        if (saving.filter(s -> !s.isDone()).isEmpty()) {
+            saving = Optional.of(timed.schedule(this::saveLatest, AUTOSAVE_MS, TimeUnit.MILLISECONDS));
+        }
     }
 
-    private void save(Job job) {
+    private void saveLatest() {
+        Job job = latest.get();
         store.ifPresent(s -> write(s, job));
     }
 

@@ -193,8 +193,7 @@ class DeskTimesTest {
             desk.assess();
             until(() -> work.showing().filter(s -> s.assessment().whole()).isPresent());
             turn.run(() -> work.command(Input.Command.IMPROVE));
-            until(() -> desk.history().at() == 1);
-            assertThat(work.news()).contains("Ctrl Z");
+            until(() -> desk.history().at() == 1 && work.news().contains("Ctrl Z"));
             assertThat(told).allMatch(b -> b.what().equals("Trying shapes") && b.done() <= b.of());
         }
     }

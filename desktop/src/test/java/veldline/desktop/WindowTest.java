@@ -44,6 +44,9 @@ abstract class WindowTest extends ApplicationTest {
         work = new Workbench(desk, Platform::runLater);
         window = new VeldlineWindow(work);
         stage.setScene(VeldlineApp.scene(window, 1280, 800));
+        // The stage is the same for every test of a run, and one before may have made it smaller.
+        stage.setWidth(1280);
+        stage.setHeight(800);
         stage.show();
         window.requestFocus();
         desk.assess();

@@ -71,8 +71,14 @@ class RoomTest {
 
     private static Showing showing(Job job) {
         Assessment a = ASSESSOR.assess(job);
-        return showing(a, new Stage.Fresh<>(Candidates.of(a, Progress.NONE)));
+        // Candidates hang on the brief and the rod, and most of these jobs share theirs.
+        Stage<List<Candidate>> candidates = CANDIDATES.computeIfAbsent(
+                List.of(job.brief(), job.yagi().map(y -> y.diameter()), job.needs(), job.nearRun()),
+                k -> new Stage.Fresh<>(Candidates.of(a, Progress.NONE)));
+        return showing(a, candidates);
     }
+
+    private static final Map<Object, Stage<List<Candidate>>> CANDIDATES = new java.util.HashMap<>();
 
     private static Showing showing(Assessment a, Stage<List<Candidate>> candidates) {
         return new Showing(a, "near-part-0", Map.of(), candidates, Optional.empty(), false);
