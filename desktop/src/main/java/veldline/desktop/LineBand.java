@@ -101,7 +101,7 @@ final class LineBand extends StackPane {
                 .map(s -> LinePicture.of(
                         s.assessment().line(),
                         work.former(),
-                        work.wouldBe(),
+                        work.shadows().wouldBe(),
                         measured(s).map(p -> p.medianAfter().value()),
                         work.stop(),
                         w,
@@ -111,7 +111,13 @@ final class LineBand extends StackPane {
 
     private Picture drawMargin(double w, double h) {
         return work.showing()
-                .map(s -> MarginPanel.of(s.assessment(), measured(s), work.shift(), work.wouldBe(), w, h))
+                .map(s -> MarginPanel.of(
+                        s.assessment(),
+                        measured(s),
+                        work.shadows().shift(),
+                        work.shadows().wouldBe(),
+                        w,
+                        h))
                 .orElse(Picture.pen(w, h).done());
     }
 }

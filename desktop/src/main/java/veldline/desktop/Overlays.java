@@ -20,7 +20,9 @@ final class Overlays {
         return switch (which) {
             case SUMS -> new SumsBench(over);
             case HELP -> new HelpBench(over);
-            case CHANGES -> new ChangesBench(over, () -> work.desk().history(), work::revisions);
+            case CHANGES ->
+                new ChangesBench(
+                        over, () -> work.desk().history(), () -> work.shadows().revisions());
             case NEW_JOB -> new NewJobBench(over);
             case PRINT -> throw new IllegalArgumentException("Printing makes its own pages");
         };

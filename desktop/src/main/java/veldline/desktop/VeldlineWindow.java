@@ -69,7 +69,7 @@ public final class VeldlineWindow extends Region {
         content.setCenter(place);
         content.setBottom(foot);
         getChildren().add(content);
-        forget.setOnFinished(e -> work.forgetFormer());
+        forget.setOnFinished(e -> work.shadows().forgetFormer());
         work.onChanged(this::refresh);
         work.onTold(foot::refresh);
         new WindowKeys(this, work);
@@ -104,7 +104,7 @@ public final class VeldlineWindow extends Region {
                 place.getChildren().setAll(view);
             }
             view.refresh(look);
-            if (work.shift().isPresent()) {
+            if (work.shadows().shift().isPresent()) {
                 forget.playFromStart();
             }
         });
@@ -175,13 +175,13 @@ public final class VeldlineWindow extends Region {
 
             @Override
             public void take(Finding.Remedy remedy) {
-                work.preview(Optional.empty());
+                work.shadows().preview(Optional.empty());
                 work.apply(lifted(remedy));
             }
 
             @Override
             public void preview(Optional<Finding.Remedy> remedy) {
-                work.preview(remedy.map(r -> lifted(r)));
+                work.shadows().preview(remedy.map(r -> lifted(r)));
             }
 
             private JobChange lifted(Finding.Remedy remedy) {

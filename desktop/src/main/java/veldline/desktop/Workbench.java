@@ -11,14 +11,11 @@ import java.util.TreeMap;
 import java.util.function.Consumer;
 import veldline.antenna.Polarized;
 import veldline.assess.Assessment;
-import veldline.assess.Assessor;
 import veldline.assess.Stage;
 import veldline.assess.Step;
 import veldline.desktop.bench.Input;
 import veldline.desktop.bench.Overlay;
 import veldline.desktop.bench.Showing;
-import veldline.desktop.changes.Revisions;
-import veldline.job.History;
 import veldline.job.Job;
 import veldline.job.JobChange;
 import veldline.job.NewJob;
@@ -33,19 +30,6 @@ import veldline.study.Candidates;
  * bench, the studies, and a line of news at the foot.
  */
 public final class Workbench implements AutoCloseable {
-    /** Which parts of a job the candidates depend on. */
-    private record CandidateKey(Object brief, Object needs, Object near, Object far, Object other, Object rod) {
-        static CandidateKey of(Job j) {
-            return new CandidateKey(
-                    j.brief(),
-                    j.needs(),
-                    j.nearRun(),
-                    j.farRun(),
-                    j.antenna(!j.madeNear()),
-                    j.yagi().map(y -> List.of(y.metal(), y.diameter(), y.upright())));
-        }
-    }
-
     /** The last assessment that lacked nothing, and when it came. */
     private record Whole(Assessment assessment, Instant at) {}
 
@@ -57,12 +41,7 @@ public final class Workbench implements AutoCloseable {
     private Optional<Overlay> overlay = Optional.empty();
     private Optional<Assessment> assessment = Optional.empty();
     private Optional<Whole> whole = Optional.empty();
-    private Optional<LevelLine> former = Optional.empty();
-    private Optional<LevelLine> pinned = Optional.empty();
-    private Optional<Double> shift = Optional.empty();
-    private Optional<LevelLine> wouldBe = Optional.empty();
-    private Optional<JobChange> previewed = Optional.empty();
-    private Optional<Revisions> revisions = Optional.empty();
+    private final Shadows shadows;
     private Optional<Showing.Busy> busy = Optional.empty();
     private Stage<List<Candidate>> candidates = new Stage.Running<>();
     private Optional<CandidateKey> candidatesFor = Optional.empty();
@@ -78,6 +57,7 @@ public final class Workbench implements AutoCloseable {
             busy = b;
             changed.run();
         });
+        this.shadows = new Shadows(desk, studies, () -> changed.run(), this::tell);
         this.tasks = new Tasks(this, studies, toInterface);
         desk.watch(this::arrived);
         desk.onSaved(() -> told.run());
@@ -100,15 +80,7 @@ public final class Workbench implements AutoCloseable {
         if (fresh.whole()) {
             whole = Optional.of(new Whole(fresh, Instant.now()));
         }
-        assessment
-                .map(Assessment::line)
-                .filter(l -> !l.equals(a.line()) && l.answered())
-                .ifPresent(l -> {
-                    former = Optional.of(l);
-                    shift = a.line().answered()
-                            ? Optional.of(a.line().margin().value() - l.margin().value())
-                            : Optional.empty();
-                });
+        assessment.map(Assessment::line).ifPresent(l -> shadows.moved(l, a.line()));
         assessment = Optional.of(a);
         if (a.line().indexOf(stop).isEmpty()) {
             stop = a.line()
@@ -117,13 +89,6 @@ public final class Workbench implements AutoCloseable {
                     .id();
         }
         askCandidates();
-        changed.run();
-    }
-
-    /** The former line is shown for a while after an edit; then it goes unless it is pinned. */
-    public void forgetFormer() {
-        former = Optional.empty();
-        shift = Optional.empty();
         changed.run();
     }
 
@@ -144,61 +109,22 @@ public final class Workbench implements AutoCloseable {
         return stop;
     }
 
+    /** What is drawn beside the line: as it was, as it would be, as any state was. */
+    public Shadows shadows() {
+        return shadows;
+    }
+
+    /** The line of the state that is looked at among the changes, the one that is pinned, or the one before the last edit. */
     public Optional<LevelLine> former() {
-        return revision().or(() -> pinned).or(() -> former);
-    }
-
-    /** The line of the state that is looked at among the changes. */
-    private Optional<LevelLine> revision() {
-        String zone = noted.getOrDefault(Overlay.CHANGES.name(), "");
         return overlay.filter(Overlay.CHANGES::equals)
-                .filter(o -> zone.matches("revision:\\d{1,6}"))
-                .flatMap(o -> revisions)
-                .flatMap(r -> r.line(Integer.parseInt(zone.substring(9))));
-    }
-
-    /** The line as it would be with the offer that is rested on. */
-    public Optional<LevelLine> wouldBe() {
-        return wouldBe;
-    }
-
-    /** Shows what an edit would come to without making it; empty lets go of it. */
-    public void preview(Optional<JobChange> change) {
-        previewed = change;
-        if (change.isEmpty()) {
-            if (wouldBe.isPresent()) {
-                wouldBe = Optional.empty();
-                changed.run();
-            }
-            return;
-        }
-        desk.whatIf(change.get(), line -> {
-            if (previewed.equals(change)) {
-                wouldBe = Optional.of(line);
-                changed.run();
-            }
-        });
-    }
-
-    public Optional<Revisions> revisions() {
-        return revisions;
+                .flatMap(o -> shadows.ofRevision(noted.getOrDefault(Overlay.CHANGES.name(), "")))
+                .or(shadows::former);
     }
 
     /** Works out what every state of the job came to. */
     public void readRevisions() {
-        History history = desk.history();
         noted.remove(Overlay.CHANGES.name());
-        if (revisions.filter(r -> r.history().equals(history)).isPresent()) {
-            return;
-        }
-        studies.ask(
-                "Reading the changes",
-                p -> Revisions.of(history, new Assessor(), p),
-                o -> {
-                    revisions = Optional.of(o.result());
-                    changed.run();
-                },
-                e -> tell(e.getMessage()));
+        shadows.readRevisions();
     }
 
     /** Makes the state that is looked at among the changes the job. */
@@ -231,10 +157,6 @@ public final class Workbench implements AutoCloseable {
         tasks.zipOut(file, desk.job());
     }
 
-    public Optional<Double> shift() {
-        return shift;
-    }
-
     public Optional<Showing.Busy> busy() {
         return busy;
     }
@@ -248,18 +170,8 @@ public final class Workbench implements AutoCloseable {
         told.run();
     }
 
-    /** Which steps apply to a stop. */
-    public static List<Step> stepsFor(LevelLine.Kind kind) {
-        return switch (kind) {
-            case RADIO, RECEIVER -> List.of(Step.BRIEF, Step.FEED_RUN, Step.PROVE, Step.LOG);
-            case PART, CABLE -> List.of(Step.BRIEF, Step.FEED_RUN, Step.LOG);
-            case ANTENNA -> List.of(Step.BRIEF, Step.CHOOSE, Step.SHAPE, Step.MATCH, Step.RAISE, Step.PROVE, Step.LOG);
-            case PATH, FIELD -> List.of(Step.BRIEF, Step.RAISE, Step.PROVE, Step.LOG);
-        };
-    }
-
     public List<Step> stepsForStop() {
-        return assessment.map(a -> stepsFor(a.line().stop(stop).kind())).orElse(List.of());
+        return assessment.map(a -> StopSteps.of(a.line().stop(stop).kind())).orElse(List.of());
     }
 
     /** Chooses a step; where it does not apply to the stop, the nearest stop where it does is chosen too. */
@@ -270,10 +182,10 @@ public final class Workbench implements AutoCloseable {
         assessment.ifPresent(a -> {
             List<LevelLine.Stop> stops = a.line().stops();
             int at = a.line().indexOf(stop).orElse(0);
-            if (!stepsFor(stops.get(at).kind()).contains(next)) {
+            if (!StopSteps.of(stops.get(at).kind()).contains(next)) {
                 for (int away = 1; away < stops.size(); away++) {
                     for (int i : new int[] {at - away, at + away}) {
-                        if (i >= 0 && i < stops.size() && isFor(stops.get(i), next, a)) {
+                        if (i >= 0 && i < stops.size() && StopSteps.suits(stops.get(i), next, a)) {
                             stop = stops.get(i).id();
                             news = next.title() + " is at " + stops.get(i).name() + ", the nearest stop it is for.";
                             changed.run();
@@ -284,14 +196,6 @@ public final class Workbench implements AutoCloseable {
             }
         });
         changed.run();
-    }
-
-    /** Shaping is for the antenna that is made here; the rest for every stop of its kind. */
-    private static boolean isFor(LevelLine.Stop s, Step step, Assessment a) {
-        boolean shaping = step == Step.CHOOSE || step == Step.SHAPE || step == Step.MATCH || step == Step.RAISE;
-        String made = a.job().madeNear() ? "near" : "far";
-        return stepsFor(s.kind()).contains(step)
-                && (!shaping || s.kind() != LevelLine.Kind.ANTENNA || s.id().startsWith(made));
     }
 
     /** What lies over the bench. */
@@ -382,9 +286,8 @@ public final class Workbench implements AutoCloseable {
     }
 
     public void pinLine() {
-        pinned = pinned.isPresent() ? Optional.empty() : assessment.map(Assessment::line);
-        changed.run();
-        tell(pinned.isPresent() ? "The line as it is stays drawn thin; F6 lets it go." : "The pinned line is let go.");
+        boolean pinned = shadows.pin(assessment.map(Assessment::line));
+        tell(pinned ? "The line as it is stays drawn thin; F6 lets it go." : "The pinned line is let go.");
     }
 
     /** Candidates are asked for when Choose is open and what they depend on has changed. */
@@ -475,8 +378,7 @@ public final class Workbench implements AutoCloseable {
         whole = Optional.empty();
         picked.clear();
         noted.clear();
-        revisions = Optional.empty();
-        wouldBe = Optional.empty();
+        shadows.forget();
         overlay = Optional.empty();
     }
 

@@ -104,7 +104,7 @@ class OverlaysTest extends WindowTest {
         power("14");
         power("12");
         push(KeyCode.C);
-        until(() -> work.revisions().isPresent());
+        until(() -> work.shadows().revisions().isPresent());
         push(KeyCode.LEFT);
         push(KeyCode.LEFT);
         until(() -> texts().stream().anyMatch(t -> t.startsWith("1 of 3: opened")));
@@ -134,12 +134,12 @@ class OverlaysTest extends WindowTest {
         until(() -> lookup("#offer").tryQuery().isPresent());
         double now = work.showing().orElseThrow().assessment().line().margin().value();
         interact(() -> lookup("#offer").query().requestFocus());
-        until(() -> work.wouldBe().isPresent());
-        assertThat(work.wouldBe().orElseThrow().margin().value()).isLessThan(now);
+        until(() -> work.shadows().wouldBe().isPresent());
+        assertThat(work.shadows().wouldBe().orElseThrow().margin().value()).isLessThan(now);
         until(() -> marginTexts().stream().anyMatch(t -> t.startsWith("would be")));
         assertThat(work.desk().job().brief().near().radio().power().value()).isEqualTo(19);
         leaveBoxes();
-        until(() -> work.wouldBe().isEmpty());
+        until(() -> work.shadows().wouldBe().isEmpty());
     }
 
     @Test

@@ -2,10 +2,7 @@ package veldline.desktop.theline;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
-import veldline.explain.Finding;
-import veldline.explain.NumberKind;
 import veldline.explain.Origin;
 import veldline.link.LevelLine;
 import veldline.link.LevelLine.Kind;
@@ -25,9 +22,6 @@ import veldline.quantity.NumberText;
  * folded, and what is folded away is printed.
  */
 public final class LinePicture {
-    /** A column that does not hold the longest names. */
-    private static final double NARROW = 100;
-
     private final LevelLine line;
     private final Optional<LevelLine> former;
     private final Optional<LevelLine> wouldBe;
@@ -100,8 +94,9 @@ public final class LinePicture {
         wouldBe.filter(f -> f.stops().size() == line.stops().size() && f.path() == line.path() && f.answered())
                 .ifPresent(f -> pen.path(points(f, 0, f.stops().size() - 1), Role.MUSSEL, 2, Dash.DASHED));
         stroke();
+        LineLabels labels = new LineLabels(line, columns, scale, pen, this::slopeAt);
         for (int i = 0; i < line.stops().size(); i++) {
-            label(i);
+            labels.draw(i);
         }
         bracket();
         measured.ifPresent(this::diamond);
@@ -297,41 +292,8 @@ public final class LinePicture {
                 Origin.of(path.step()));
     }
 
-    private void label(int i) {
-        Stop s = line.stops().get(i);
-        if (line.unknownFrom().filter(u -> i >= u).isPresent()) {
-            unknownLabel(s, i);
-            return;
-        }
-        boolean reached = line.brokenAt().map(b -> i < b).orElse(true);
-        if (s.kind() == Kind.PATH) {
-            double x = low() ? column(i) + 12 : column(i) + columnWidth(i) * 0.6;
-            names(s, x, low() ? pen.height() - 24 : Math.min(62, slopeAt(x) - 28), Anchor.START, reached);
-            return;
-        }
-        double m = middle(i);
-        if (near(i)) {
-            double y = scale.nearY(
-                    s.kind() == Kind.ANTENNA ? s.before() : s.level().value());
-            double under = low() ? Math.max(pen.height() - 22, y + 26) : Math.max(pen.height() - 72, y + 34);
-            pen.line(m, Math.min(under - 14, Math.max(under - 26, y + 6)), m, under - 14, Role.EDGE, 1);
-            names(s, m, under, Anchor.MIDDLE, reached);
-            boolean cut = s.state() == Finding.Level.STOP && line.brokenAt().isPresent();
-            double top = scale.nearY(s.level().value());
-            boolean rises = Math.abs(scale.nearY(s.before()) - top) > 26;
-            double valueY = s.kind() == Kind.ANTENNA ? (rises ? top + 20 : Math.min(top, y) - 9) : y - (cut ? 22 : 9);
-            level(
-                    s,
-                    s.kind() == Kind.ANTENNA ? m - 6 : m,
-                    valueY,
-                    s.kind() == Kind.ANTENNA ? Anchor.END : Anchor.MIDDLE,
-                    reached);
-        } else {
-            double y = Math.min(scale.farY(s.level().value()), scale.farY(s.before()));
-            names(s, m, 20, Anchor.MIDDLE, reached);
-            pen.line(m, low() ? 26 : 42, m, y - 26, Role.EDGE, 1);
-            level(s, m, y - 10, Anchor.MIDDLE, reached);
-        }
+    private boolean low() {
+        return LineScale.low(pen.height());
     }
 
     /** Height of the way's slope at a place across. */
@@ -341,60 +303,6 @@ public final class LinePicture {
         At from = before.get(before.size() - 1);
         At to = after.get(0);
         return from.y() + (to.y() - from.y()) * (x - from.x()) / (to.x() - from.x());
-    }
-
-    private void unknownLabel(Stop s, int i) {
-        double m = middle(i);
-        boolean above = i > line.path();
-        double y = above ? 20 : low() ? pen.height() - 22 : pen.height() - 72;
-        pen.text(name(s), m, y, Anchor.MIDDLE, 12.5, Face.BOLD, Role.INK, Origin.Plain.TYPED);
-        pen.sign(Finding.Level.UNKNOWN, m, low() ? y + 14 : y + 18);
-    }
-
-    /** In a narrow column “Hide antenna” is the antenna: which end it stands at can be seen. */
-    private String name(Stop s) {
-        boolean radio = s.kind() == Kind.RADIO || s.kind() == Kind.RECEIVER;
-        // “Access point, two bands” is an access point where there is little room.
-        String name = radio ? s.name().split(",")[0] : s.name();
-        int space = name.lastIndexOf(' ');
-        if (!radio && s.kind() != Kind.ANTENNA || space < 0 || columnWidth(line.path() == 0 ? 1 : 0) >= NARROW) {
-            return name;
-        }
-        return name.substring(space + 1, space + 2).toUpperCase(Locale.ROOT) + name.substring(space + 2);
-    }
-
-    private boolean low() {
-        return LineScale.low(pen.height());
-    }
-
-    private void names(Stop s, double x, double y, Anchor anchor, boolean reached) {
-        pen.text(name(s), x, y, anchor, 12.5, Face.BOLD, Role.INK, Origin.Plain.TYPED);
-        if (low()) {
-            return;
-        }
-        pen.text(s.verb() + " " + said(s), x, y + 16, anchor, 12, Face.TEXT, Role.SLATE, Origin.of(s.step()));
-        Finding.Level state = reached ? s.state() : s.state() == Finding.Level.STOP ? s.state() : Finding.Level.UNKNOWN;
-        boolean marked = near(line.stops().indexOf(s))
-                && (s.kind() != Kind.RADIO && (state != Finding.Level.FITS || s.kind() == Kind.ANTENNA));
-        if (marked || state == Finding.Level.STOP) {
-            double my = y + 32;
-            pen.sign(state, x, my);
-            String tag = state == Finding.Level.UNKNOWN && !reached ? "not reached" : s.tag();
-            if (!tag.isEmpty()) {
-                pen.text(tag, x, my + 22, anchor, 12.5, Face.BOLD, Role.INK, Origin.of(s.step()));
-            }
-        }
-    }
-
-    /** What a maker only claims stands in quotes. */
-    private static String said(Stop s) {
-        boolean claimed = s.step().inputs().stream().anyMatch(i -> i.kind() == NumberKind.CLAIMED);
-        return claimed ? "‘" + s.step().number() + "’" : s.step().number();
-    }
-
-    private void level(Stop s, double x, double y, Anchor anchor, boolean reached) {
-        String text = reached ? s.level().number() : "(" + s.level().number() + ")";
-        pen.text(text, x, y, anchor, 15, Face.MONO_BOLD, reached ? Role.INK : Role.SLATE, Origin.of(s.level()));
     }
 
     /** The margin itself, from the floor to the level at the far radio; none across a break. */

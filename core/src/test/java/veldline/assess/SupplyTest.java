@@ -1,0 +1,102 @@
+package veldline.assess;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import veldline.demo.TernholmSands;
+import veldline.explain.Finding;
+import veldline.feed.Drawer;
+import veldline.feed.FeedPart;
+import veldline.feed.FeedRun;
+import veldline.job.Job;
+import veldline.quantity.Quantity;
+import veldline.quantity.Unit;
+
+/** Direct current on the cable: what feeds an amplifier, what keeps it from it, and what overloads it. */
+class SupplyTest {
+    private static final Assessor ASSESSOR = new Assessor();
+    private static final Job TELEVISION = TernholmSands.all().get(2);
+
+    private static Job with(String... ids) {
+        List<FeedPart> parts = new ArrayList<>();
+        for (String id : ids) {
+            parts.add(Drawer.part(id));
+        }
+        FeedRun run = TELEVISION.farRun();
+        return TELEVISION.withFarRun(new FeedRun(run.radio(), parts, run.antenna()));
+    }
+
+    private static List<Finding> feed(Job job) {
+        return ASSESSOR.assess(job).of(Step.FEED_RUN);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "c-tv-f i-inject-f c-tv-f m-mast-f c-tv-f, ''",
+        "c-tv-f i-inject-f c-tv-f s-split3dc-f c-tv-f m-mast-f c-tv-f, ''",
+        "c-tv-f i-inject-f c-tv-f s-split3-f c-tv-f m-mast-f c-tv-f, supply blocked",
+        "c-tv-f s-split3-f c-tv-f i-inject-f c-tv-f m-mast-f c-tv-f, ''",
+        "c-tv-f m-mast-f c-tv-f, no supply"
+    })
+    void theWayFromTheInjectorToTheAmplifierIsWalked(String ids, String tag) {
+        List<Finding> found = feed(with(ids.split(" ")));
+        if (tag.isEmpty()) {
+            assertThat(found)
+                    .anyMatch(f -> f.sentence().startsWith("12 V reach"))
+                    .noneMatch(f -> f.tag().contains("suppl"));
+        } else {
+            assertThat(found).anyMatch(f -> f.tag().equals(tag) && f.level() == Finding.Level.STOP);
+        }
+    }
+
+    @Test
+    void anotherVoltageIsNotTaken() {
+        FeedPart five = Drawer.part("i-inject-f").withSupplies(5);
+        Job job = with("c-tv-f", "i-inject-f", "c-tv-f", "m-mast-f", "c-tv-f");
+        List<FeedPart> parts = new ArrayList<>(job.farRun().parts());
+        parts.set(1, five);
+        FeedRun run = new FeedRun(job.farRun().radio(), parts, job.farRun().antenna());
+        assertThat(feed(job.withFarRun(run)))
+                .anyMatch(f -> f.tag().equals("wrong supply") && f.sentence().contains("5 V"));
+    }
+
+    @Test
+    void anAmplifierAddsOnTheLineWhatItsSheetSaysAndTakesNothing() {
+        Assessment a = ASSESSOR.assess(with("c-tv-f", "i-inject-f", "c-tv-f", "m-mast-f", "c-tv-f"));
+        var stop = a.line().stops().stream()
+                .filter(s -> s.name().equals("Amplifier"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(stop.verb()).isEqualTo("adds");
+        assertThat(stop.level().value() - stop.before()).isEqualTo(18);
+        double levels = a.line().stops().get(0).level().value() + 9;
+        assertThat(a.line().stops().get(a.line().stops().size() - 1).level().value())
+                .as("what goes in, less what the chain takes")
+                .isEqualTo(levels - a.farFeed().total().value(), org.assertj.core.api.Assertions.within(1e-9));
+    }
+
+    @Test
+    void powersOfStationsAdd() {
+        Job alone = TELEVISION.withStations(TELEVISION.stations().subList(0, 1));
+        Job twice = alone.withStations(
+                List.of(alone.stations().get(0), alone.stations().get(0)));
+        assertThat(out(twice) - out(alone)).as("twice the power is 3 dB").isBetween(2.9, 3.1);
+        Job stronger = alone.withBrief(alone.brief().withField(Optional.of(Quantity.of("68", Unit.DBUV_M))));
+        assertThat(out(stronger) - out(alone)).isBetween(9.9, 10.1);
+    }
+
+    private static double out(Job job) {
+        return feed(job).stream()
+                .filter(f -> f.rest().startsWith("leave the masthead amplifier"))
+                .findFirst()
+                .orElseThrow()
+                .worked()
+                .orElseThrow()
+                .value();
+    }
+}

@@ -1,0 +1,75 @@
+package veldline.desktop.brief;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import veldline.demo.TernholmSands;
+import veldline.job.Job;
+import veldline.stock.Piece;
+
+/** What a person writes in one line: something in the way, rod in stock. */
+class WrittenDownTest {
+    private static final Job JOB = TernholmSands.nestCamera();
+
+    @ParameterizedTest
+    @CsvSource({
+        "stone wall 12 dB, stone wall, 12",
+        "stone wall 12, stone wall, 12",
+        "'two oaks, 7.5 dB', two oaks, 7.5",
+        "'roof 9,5 dB', roof, 9.5"
+    })
+    void somethingInTheWayIsANameAndItsDecibels(String text, String name, double db) {
+        Job with = BriefBench.obstacle(JOB.brief(), text).orElseThrow().applyTo(JOB);
+        assertThat(with.brief().obstacles()).singleElement().satisfies(o -> {
+            assertThat(o.name()).isEqualTo(name);
+            assertThat(o.loss().value()).isEqualTo(db);
+        });
+        assertThat(with.brief().obstacleLossDb()).isEqualTo(db);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"", "stone wall", "12 dB", "wall −5 dB", "wall 500 dB", "wall twelve"})
+    void whatSaysNoLossIsNotTaken(String text) {
+        assertThat(BriefBench.obstacle(JOB.brief(), text)).isEmpty();
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "6 mm aluminium 2 m, 6 mm aluminium, 2",
+        "1.6 brass 1, 1.6 mm brass, 1",
+        "'1/4 in copper, 36 in', 1/4 in copper, 0.9144",
+        "3 mm stainless 50 cm, 3 mm stainless steel, 0.5"
+    })
+    void rodIsItsDiameterItsMetalAndItsLength(String text, String begins, double metres) {
+        Job with = NeedsInputs.piece(text).orElseThrow().applyTo(JOB);
+        Piece piece = with.needs().stock().get(0);
+        assertThat(piece.words()).startsWith(begins);
+        assertThat(piece.length().value()).isEqualTo(metres, org.assertj.core.api.Assertions.within(1e-9));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"", "aluminium", "6 mm wood 2 m", "6 mm aluminium", "aluminium 2 m", "0 mm copper 1 m"})
+    void whatIsNoRodIsNotTaken(String text) {
+        assertThat(NeedsInputs.piece(text)).isEmpty();
+    }
+
+    @Test
+    void anyLineAtAllIsReadOrLeft() {
+        Random random = new Random(11);
+        String letters = "0123456789 .,/-abcdefghijkl mmindBµ";
+        for (int i = 0; i < 5000; i++) {
+            StringBuilder line = new StringBuilder();
+            for (int k = random.nextInt(30); k > 0; k--) {
+                line.append(letters.charAt(random.nextInt(letters.length())));
+            }
+            BriefBench.obstacle(JOB.brief(), line.toString())
+                    .ifPresent(c -> assertThat(c.applyTo(JOB)).isNotEqualTo(JOB));
+            NeedsInputs.piece(line.toString())
+                    .ifPresent(c -> assertThat(c.applyTo(JOB)).isNotEqualTo(JOB));
+        }
+    }
+}
