@@ -22,7 +22,13 @@ import veldline.stock.Tool;
 /** What the link must carry, and what and who there is to make it with. */
 final class NeedsInputs {
     /** For example {@code 6 mm aluminium 2 m}. */
-    private static final Pattern PIECE = Pattern.compile("(.+?)\\s+([a-z ]+?)[, ]+([0-9].*)");
+    private static final Pattern PIECE = Pattern.compile("(.+?)\\s+(" + metals() + ")(?: steel)?[, ]+([0-9].*)");
+
+    private static String metals() {
+        return java.util.Arrays.stream(Metal.values())
+                .map(m -> m.words().split(" ")[0])
+                .collect(java.util.stream.Collectors.joining("|"));
+    }
 
     private NeedsInputs() {}
 
@@ -76,7 +82,7 @@ final class NeedsInputs {
         Optional<Quantity> diameter = length(m.group(1), Unit.MM);
         Optional<Quantity> length = length(m.group(3), Unit.M);
         return java.util.Arrays.stream(Metal.values())
-                .filter(x -> x.words().startsWith(m.group(2).strip()))
+                .filter(x -> x.words().startsWith(m.group(2)))
                 .findFirst()
                 .filter(x -> diameter.isPresent() && length.isPresent())
                 .map(x -> lift(new NeedsChange.AddPiece(new Piece(x, diameter.get(), length.get()))));
