@@ -55,7 +55,8 @@ final class LineLabels {
             boolean cut = s.state() == Finding.Level.STOP && line.brokenAt().isPresent();
             double top = scale.nearY(s.level().value());
             boolean rises = Math.abs(scale.nearY(s.before()) - top) > 26;
-            double valueY = s.kind() == Kind.ANTENNA ? (rises ? top + 20 : Math.min(top, y) - 9) : y - (cut ? 22 : 9);
+            double beside = underLimit(top) ? Math.max(top, y) + 18 : Math.min(top, y) - 9;
+            double valueY = s.kind() == Kind.ANTENNA ? (rises ? top + 20 : beside) : y - (cut ? 22 : 9);
             level(
                     s,
                     s.kind() == Kind.ANTENNA ? m - 6 : m,
@@ -68,6 +69,15 @@ final class LineLabels {
             pen.line(m, low() ? 26 : 42, m, y - 26, Role.EDGE, 1);
             level(s, m, y - 10, Anchor.MIDDLE, reached);
         }
+    }
+
+    /** Whether the most that may be radiated is drawn where a number over a level would stand. */
+    private boolean underLimit(double y) {
+        return line.mostEirp()
+                .filter(m -> m > -50)
+                .map(scale::nearY)
+                .filter(l -> l <= y && y - l < 26)
+                .isPresent();
     }
 
     private void unknownLabel(Stop s, int i) {

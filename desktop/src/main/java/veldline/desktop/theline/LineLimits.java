@@ -1,6 +1,7 @@
 package veldline.desktop.theline;
 
 import java.util.stream.Stream;
+import veldline.explain.Finding;
 import veldline.explain.Origin;
 import veldline.link.LevelLine;
 import veldline.link.LevelLine.Stop;
@@ -71,6 +72,10 @@ final class LineLimits {
         At at = Stream.of(
                         new At(after, wish + 14),
                         new At(after, wish - 5),
+                        new At(right - 6.2 * wanted.length() - 4, wish - 5),
+                        new At(right - 6.2 * wanted.length() - 4, wish + 14),
+                        new At(columns.middle(line.path() + 2) - 3.1 * wanted.length(), wish - 5),
+                        new At(columns.middle(line.path() + 2) - 3.1 * wanted.length(), wish + 14),
                         new At(left + 2, wish - 5),
                         new At(left + 2, wish + 14))
                 .filter(a -> clearOfLevels(a, 6.2 * wanted.length()) && Math.abs(a.y() - textY) > 14)
@@ -85,7 +90,8 @@ final class LineLimits {
             Stop s = line.stops().get(i);
             double y = Math.min(scale.farY(s.level().value()), scale.farY(s.before())) - 10;
             boolean beside = at.x() + wide < columns.middle(i) - 32 || at.x() > columns.middle(i) + 32;
-            if (!beside && Math.abs(y - at.y()) < 15) {
+            boolean tagged = s.state() == Finding.Level.STOP && at.y() > 40 && at.y() < 92;
+            if (!beside && (tagged || Math.abs(y - at.y()) < 15)) {
                 return false;
             }
         }

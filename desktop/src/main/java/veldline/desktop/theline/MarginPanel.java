@@ -51,9 +51,9 @@ public final class MarginPanel {
             margin.doubt()
                     .ifPresent(d -> pen.text(
                             "±" + NumberText.shown(d, 1),
-                            wide + 8,
+                            width,
                             48,
-                            Anchor.START,
+                            Anchor.END,
                             12.5,
                             Face.MONO,
                             Role.SLATE,

@@ -111,7 +111,11 @@ class RoomTest {
                                     "near-antenna",
                                     size[0],
                                     size[1]))));
-            return Stream.concat(benches, lines);
+            DynamicTest margin = DynamicTest.dynamicTest(
+                    job.name() + ", margin",
+                    () -> isRoomy(MarginPanel.of(
+                            s.assessment(), Optional.empty(), Optional.of(-12.5), Optional.empty(), 140, 190)));
+            return Stream.of(benches, lines, Stream.of(margin)).flatMap(x -> x);
         });
     }
 
