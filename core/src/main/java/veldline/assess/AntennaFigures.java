@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import org.hipparchus.complex.Complex;
 import veldline.explain.Worked;
+import veldline.field.pattern.RadiatedField;
 
 /**
  * What a solved antenna does.
@@ -31,6 +32,15 @@ public record AntennaFigures(
         List<Double> hCut,
         Optional<Worked> aimError,
         int unknowns) {
+
+    /**
+     * Gain straight ahead of something that was solved, with its explanation.
+     *
+     * @param inputPower watts taken at its feed
+     */
+    public static Worked gain(RadiatedField field, double inputPower) {
+        return AntennaStage.gain(field, inputPower);
+    }
 
     public Complex impedance() {
         return new Complex(resistance.value(), reactance.value());

@@ -81,10 +81,7 @@ final class AntennaStage {
         // The horizontal plane is the E plane when the elements lie flat.
         Beam level = in.upright ? h : e;
         return new AntennaFigures(
-                Worked.of(GAIN)
-                        .computed("u", "straight ahead", field.intensity(Direction.X) * 1e6, "µW/sr", 4)
-                        .computed("p", "taken at the feed", s.inputPower() * 1e6, "µW", 4)
-                        .gives(ahead, "dBi", 1, GAIN_DOUBT),
+                gain(field, s.inputPower()),
                 Worked.of(FRONT_TO_BACK)
                         .computed("a", "straight ahead", ahead, "dBi", 2)
                         .computed("b", "straight back", back, "dBi", 2)
@@ -98,6 +95,14 @@ final class AntennaStage {
                 cut(h),
                 aim(level),
                 s.unknowns());
+    }
+
+    /** Gain straight ahead, as it is explained everywhere. */
+    static Worked gain(RadiatedField field, double inputPower) {
+        return Worked.of(GAIN)
+                .computed("u", "straight ahead", field.intensity(Direction.X) * 1e6, "µW/sr", 4)
+                .computed("p", "taken at the feed", inputPower * 1e6, "µW", 4)
+                .gives(field.gainDbi(Direction.X), "dBi", 1, GAIN_DOUBT);
     }
 
     private static Worked part(Formula formula, Complex milliamps, double ohms) {

@@ -10,6 +10,7 @@ import veldline.antenna.Family;
 import veldline.antenna.Polarized;
 import veldline.antenna.Yagi;
 import veldline.antenna.YagiShape;
+import veldline.assess.AntennaFigures;
 import veldline.assess.Assessment;
 import veldline.explain.Finding;
 import veldline.explain.Formula;
@@ -18,7 +19,6 @@ import veldline.field.pattern.RadiatedField;
 import veldline.field.solve.FieldSolution;
 import veldline.field.solve.FieldSolver;
 import veldline.field.solve.MeshRule;
-import veldline.field.wire.Direction;
 import veldline.job.Job;
 import veldline.link.PolarizationMatch;
 import veldline.quantity.NumberText;
@@ -39,13 +39,6 @@ public final class Candidates {
     /** Short of the margin by more than this, a candidate is out and not just to be watched, dB. */
     private static final double FAR_SHORT = 3;
 
-    static final Formula GAIN = new Formula(
-            "Gain",
-            "Power straight ahead over what would be there if it went everywhere alike.",
-            "G",
-            "10·log10(4·pi·u ÷ p)",
-            "Thin-wire currents by the method of moments (Harrington 1968)",
-            "Within 0.1 dB of converged references; the cut and the boom add the rest");
     static final Formula EFFECTIVE = new Formula(
             "Gain towards the far end",
             "What the far antenna cannot take of it for standing or turning otherwise is lost.",
@@ -191,11 +184,7 @@ public final class Candidates {
     private static Worked solved(Family.Shaped s, double frequency) {
         FieldSolution solution =
                 new FieldSolver(s.model().orElseThrow(), MeshRule.standard(frequency), () -> true).at(frequency);
-        RadiatedField field = new RadiatedField(solution);
-        return Worked.of(GAIN)
-                .computed("u", "straight ahead", field.intensity(Direction.X) * 1e6, "µW/sr", 4)
-                .computed("p", "taken at the feed", solution.inputPower() * 1e6, "µW", 4)
-                .gives(field.gainDbi(Direction.X), "dBi", 1, 0.2);
+        return AntennaFigures.gain(new RadiatedField(solution), solution.inputPower());
     }
 
     private static String best(List<Candidate> found) {

@@ -12,6 +12,7 @@ import veldline.format.JobFile;
 import veldline.job.Job;
 import veldline.job.NewJob;
 import veldline.store.JobStore;
+import veldline.store.JobZip;
 
 /**
  * The job a window begins with.
@@ -53,9 +54,17 @@ record Opened(Job job, Optional<JobStore> store, boolean fresh, String news) {
 
     /** A file that cannot be understood is left as it is, and the sample is shown so that the window is of use. */
     private static Opened file(Path path) {
-        JobStore store = new JobStore(path);
+        boolean zip = path.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(".zip");
         try {
-            JobFile.Opened opened = store.openWhatCanBe();
+            JobStore store = zip
+                    ? JobStore.fresh(
+                            path.toAbsolutePath().getParent(),
+                            path.getFileName().toString().replaceFirst("(?i)\\.zip$", ""))
+                    : new JobStore(path);
+            JobFile.Opened opened = zip ? JobZip.read(path) : store.openWhatCanBe();
+            if (zip) {
+                store.save(opened.job());
+            }
             return new Opened(
                     opened.job(),
                     Optional.of(store),
