@@ -10,6 +10,8 @@ import java.util.function.ToDoubleFunction;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.TestFactory;
+import veldline.antenna.Bought;
+import veldline.antenna.Polarized;
 import veldline.antenna.YagiChange;
 import veldline.antenna.YagiShape;
 import veldline.demo.TernholmSands;
@@ -17,11 +19,15 @@ import veldline.explain.Worked;
 import veldline.feed.FeedChange;
 import veldline.job.Job;
 import veldline.job.JobChange;
+import veldline.link.Brief;
 import veldline.link.BriefChange;
+import veldline.link.Carrier;
+import veldline.link.NeedsChange;
 import veldline.path.Surface;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
 import veldline.raise.RaiseChange;
+import veldline.stock.Tool;
 
 /**
  * One input is changed; the numbers that hang on it move the way they must, and every other stays as it was, to the
@@ -84,7 +90,25 @@ class MetamorphicTest {
 
     private static Stream<Case> cases() {
         List<String> none = List.of();
+        Bought panel = (Bought) JOB.farAntenna();
         return Stream.of(
+                of(
+                        "a wall in the way",
+                        brief(new BriefChange.InTheWay(List.of(new Brief.Obstacle("wall", q("9", Unit.DB))))),
+                        List.of("needed"),
+                        List.of("margin")),
+                of(
+                        "a far antenna that turns",
+                        new JobChange.Fit(false, panel.withPolarization(Polarized.LEFT_HAND)),
+                        List.of("needed"),
+                        List.of("margin")),
+                of("a far end that is carried", brief(new BriefChange.CarriedBy(false, Carrier.CARRIED)), none, none),
+                of("fewer tools", new JobChange.OfNeeds(new NeedsChange.Have(Tool.DRILL, false)), none, none),
+                of(
+                        "a body beside an end that stays put",
+                        new JobChange.OfBrief(new BriefChange.BodyLoss(false, q("6", Unit.DB))),
+                        none,
+                        none),
                 of(
                         "more power",
                         brief(new BriefChange.Power(q("18", Unit.DBM))),
