@@ -69,8 +69,16 @@ final class OtherJobs {
                 .withMarginWanted(q("10.0", Unit.DB));
         List<Station> tags = List.of(
                 new Station("Tag 4", first),
-                new Station("Tag 7", first.withFrequency(q("150.140", Unit.MHZ)).withDistance(q("1.6", Unit.KM))),
-                new Station("Tag 9", first.withFrequency(q("150.220", Unit.MHZ)).withDistance(q("0.7", Unit.KM))));
+                new Station(
+                        "Tag 7",
+                        first.withNear(first.near().withName("East spit"))
+                                .withFrequency(q("150.140", Unit.MHZ))
+                                .withDistance(q("1.6", Unit.KM))),
+                new Station(
+                        "Tag 9",
+                        first.withNear(first.near().withName("Ebb bank"))
+                                .withFrequency(q("150.220", Unit.MHZ))
+                                .withDistance(q("0.7", Unit.KM))));
         Job job = NewJob.of(Reserve.NAME, "Tag receiver", first)
                 .withStations(tags)
                 .withNeeds(Needs.none()
@@ -111,7 +119,9 @@ final class OtherJobs {
                 new Station("Mainland, 490 MHz", far),
                 new Station(
                         "Harbour relay, 546 MHz",
-                        far.withFrequency(q("546", Unit.MHZ)).withField(Optional.of(q("101", Unit.DBUV_M)))),
+                        far.withNear(far.near().withName("Harbour relay"))
+                                .withFrequency(q("546", Unit.MHZ))
+                                .withField(Optional.of(q("101", Unit.DBUV_M)))),
                 new Station(
                         "Mainland, 634 MHz",
                         far.withFrequency(q("634", Unit.MHZ)).withField(Optional.of(q("61", Unit.DBUV_M)))));

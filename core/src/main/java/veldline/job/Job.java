@@ -76,9 +76,16 @@ public record Job(
         return stations.get(shown).brief();
     }
 
+    /** With another brief for the station shown. An end that other stations have too is one end, and changes there as well. */
     public Job withBrief(Brief brief) {
-        List<Station> next = new ArrayList<>(stations);
-        next.set(shown, next.get(shown).withBrief(brief));
+        Brief was = brief();
+        List<Station> next = new ArrayList<>();
+        for (Station s : stations) {
+            Brief b = s.brief();
+            Brief near = b.near().equals(was.near()) ? b.withNear(brief.near()) : b;
+            next.add(s.withBrief(b.far().equals(was.far()) ? near.withFar(brief.far()) : near));
+        }
+        next.set(shown, stations.get(shown).withBrief(brief));
         return withStations(next);
     }
 

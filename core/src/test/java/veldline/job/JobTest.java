@@ -28,6 +28,33 @@ class JobTest {
     }
 
     @Test
+    void anEndThatStationsShareIsOneEnd() {
+        Job two = new JobChange.AddStation("other").applyTo(JOB);
+        Job other = new JobChange.OfBrief(
+                        new BriefChange.Place(false, Quantity.of("55", Unit.DEG), Quantity.of("4", Unit.DEG)))
+                .applyTo(two);
+        assertThat(other.stations().get(0).brief().far())
+                .as("they had one far end")
+                .isEqualTo(other.brief().far());
+        Job apart = other.withBrief(other.brief()).withShown(1);
+        Job named = new JobChange.OfBrief(new BriefChange.Height(true, Quantity.of("9", Unit.M))).applyTo(apart);
+        assertThat(named.stations()).allMatch(s -> s.brief().near().height().value() == 9);
+        Job renamed = named.withStations(java.util.List.of(
+                named.stations()
+                        .get(0)
+                        .withBrief(named.stations()
+                                .get(0)
+                                .brief()
+                                .withFar(named.brief().far().withName("elsewhere"))),
+                named.stations().get(1)));
+        Job moved = new JobChange.OfBrief(new BriefChange.Height(false, Quantity.of("3", Unit.M))).applyTo(renamed);
+        assertThat(moved.brief().far().height().value()).isEqualTo(3);
+        assertThat(moved.stations().get(0).brief().far().height())
+                .as("another end stays as it was")
+                .isEqualTo(renamed.stations().get(0).brief().far().height());
+    }
+
+    @Test
     void theLastStationStays() {
         assertThat(new JobChange.DropStation().applyTo(JOB)).isEqualTo(JOB);
         Job two = new JobChange.AddStation("other").applyTo(JOB);
