@@ -23,8 +23,10 @@ class ScriptTest {
                 .redirectErrorStream(true)
                 .start();
         boolean ended = p.waitFor(10, TimeUnit.SECONDS);
-        p.descendants().forEach(ProcessHandle::destroyForcibly);
-        p.destroyForcibly();
+        if (!ended) {
+            p.descendants().forEach(ProcessHandle::destroyForcibly);
+            p.destroyForcibly();
+        }
         assertThat(ended).as(List.of(command) + " ends by itself").isTrue();
         return p;
     }
