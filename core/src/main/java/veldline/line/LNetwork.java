@@ -25,8 +25,8 @@ public record LNetwork(boolean shuntAtLoad, double series, double shunt) {
             double root = Math.sqrt(r / z0) * Math.sqrt(Math.max(0, square - z0 * r));
             for (int sign : new int[] {1, -1}) {
                 double susceptance = (x + sign * root) / square;
-                // A load that needs no shunt needs only its reactance taken away.
-                double series = susceptance == 0 ? -x : 1 / susceptance + x * z0 / r - z0 / (susceptance * r);
+                // Pozar's X = 1/B + x·z0/r − z0/(B·r), freed of the difference that cancels where no shunt is needed.
+                double series = sign * root * z0 / r;
                 found.add(new LNetwork(true, series, -1 / susceptance));
             }
         }
