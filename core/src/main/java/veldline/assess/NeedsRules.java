@@ -33,9 +33,9 @@ final class NeedsRules {
         }
         Worked wanted = RateAndOutage.rate(needs);
         List<Finding> found = new ArrayList<>();
-        for (boolean near : new boolean[] {true, false}) {
-            Radio radio = (near ? brief.near() : brief.far()).radio();
-            radio.sheet().ifPresent(sheet -> found.add(rate(radio, sheet, needs, wanted, near)));
+        for (End end : brief.ends()) {
+            Radio radio = end.radio();
+            radio.sheet().ifPresent(sheet -> found.add(rate(radio, sheet, needs, wanted, end == brief.near())));
         }
         return found;
     }
@@ -104,8 +104,7 @@ final class NeedsRules {
     static List<Finding> radios(Assessment a) {
         Brief brief = a.job().brief();
         List<Finding> found = new ArrayList<>();
-        List<End> ends = brief.field().isPresent() ? List.of(brief.far()) : List.of(brief.near(), brief.far());
-        for (End end : ends) {
+        for (End end : brief.ends()) {
             Radio radio = end.radio();
             radio.sheet()
                     .filter(s -> !s.covers(brief.frequency().value()))
@@ -148,7 +147,7 @@ final class NeedsRules {
     static List<Finding> ports(Assessment a) {
         List<Finding> found = new ArrayList<>();
         Brief brief = a.job().brief();
-        for (End end : List.of(brief.near(), brief.far())) {
+        for (End end : brief.ends()) {
             end.radio().sheet().ifPresent(s -> {
                 long others = s.ports().stream().filter(RadioSheet.Port::loaded).count() - 1;
                 if (others > 0) {

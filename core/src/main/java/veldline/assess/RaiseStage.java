@@ -53,6 +53,6 @@ final class RaiseStage {
                 LineClearance.least(
                         job.raise().mast().value(), job.antenna(job.madeNear()).longest()),
                 Schedule.of(
-                        job.raise().mast().value(), job.antenna(job.madeNear()).longest(), 0));
+                        job.raise().mast().value(), job.antenna(job.madeNear()).longest()));
     }
 }

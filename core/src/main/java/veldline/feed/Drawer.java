@@ -16,10 +16,16 @@ import veldline.quantity.Unit;
 
 /** The parts drawer that ships with the program: a plain table, one part a row. */
 public final class Drawer {
+    private static final List<FeedPart> PARTS = read();
+
     private Drawer() {}
 
     /** Every part, in the order of the table. */
     public static List<FeedPart> parts() {
+        return PARTS;
+    }
+
+    private static List<FeedPart> read() {
         List<FeedPart> parts = new ArrayList<>();
         CSVFormat format = CSVFormat.DEFAULT
                 .builder()
@@ -38,7 +44,7 @@ public final class Drawer {
     }
 
     public static FeedPart part(String id) {
-        return parts().stream()
+        return PARTS.stream()
                 .filter(p -> p.id().equals(id))
                 .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("The drawer has no part “" + id + "”"));

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.json.JsonMapper;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -27,16 +28,22 @@ public final class JobDiff {
 
     private JobDiff() {}
 
+    /** A job laid out flat: every value by where it stands. */
+    public record Flat(Map<String, String> values) {}
+
+    /** Lays a job out; its recordings are summed up for it, so this takes a while and is not for the interface thread. */
+    public static Flat flat(Job job) {
+        return new Flat(Collections.unmodifiableMap(leaves(job)));
+    }
+
     /** Every difference, in the order of the file. */
-    public static List<Difference> between(Job before, Job after) {
-        Map<String, String> old = leaves(before);
-        Map<String, String> now = leaves(after);
-        Set<String> paths = new LinkedHashSet<>(old.keySet());
-        paths.addAll(now.keySet());
+    public static List<Difference> between(Flat before, Flat after) {
+        Set<String> paths = new LinkedHashSet<>(before.values.keySet());
+        paths.addAll(after.values.keySet());
         List<Difference> found = new ArrayList<>();
         for (String path : paths) {
-            String a = old.getOrDefault(path, "");
-            String b = now.getOrDefault(path, "");
+            String a = before.values.getOrDefault(path, "");
+            String b = after.values.getOrDefault(path, "");
             if (!a.equals(b)) {
                 found.add(new Difference(words(path), a, b));
             }

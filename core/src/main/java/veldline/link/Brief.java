@@ -51,6 +51,11 @@ public record Brief(
      */
     public record Obstacle(String name, Quantity loss) {}
 
+    /** The ends that are the job's own: both, or the far one alone where the line begins at a field. */
+    public List<End> ends() {
+        return field.isPresent() ? List.of(far) : List.of(near, far);
+    }
+
     /** What everything in the way takes, dB. */
     public double obstacleLossDb() {
         return obstacles.stream().mapToDouble(o -> o.loss().value()).sum();

@@ -15,10 +15,16 @@ import veldline.quantity.Unit;
 
 /** The radios of the drawer that ships with the program: kinds of radio, none of them any maker's. */
 public final class Radios {
+    private static final List<RadioSheet> ALL = read();
+
     private Radios() {}
 
     /** Every radio, in the order of the file. */
     public static List<RadioSheet> all() {
+        return ALL;
+    }
+
+    private static List<RadioSheet> read() {
         try (InputStream in = Radios.class.getResourceAsStream("radios.json")) {
             return list(new JsonMapper().readTree(in), Radios::sheet);
         } catch (IOException e) {
@@ -27,7 +33,7 @@ public final class Radios {
     }
 
     public static RadioSheet byId(String id) {
-        return all().stream()
+        return ALL.stream()
                 .filter(r -> r.id().equals(id))
                 .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("The drawer has no radio “" + id + "”"));

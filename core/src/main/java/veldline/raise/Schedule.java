@@ -43,9 +43,8 @@ public record Schedule(List<Step> steps) {
     /**
      * @param mast height over its foot, metres
      * @param longest measure of the antenna, metres
-     * @param recordings whether before and after are recorded in the same visit, and for how long in all, minutes
      */
-    public static Schedule of(double mast, double longest, double recordings) {
+    public static Schedule of(double mast, double longest) {
         int hands = mast > TWO_FROM || longest > LONG ? 2 : 1;
         List<Step> steps = new ArrayList<>();
         steps.add(new Step("Walk the place: lines, people, ground", 15, 1, List.of()));
@@ -55,9 +54,6 @@ public record Schedule(List<Step> steps) {
         steps.add(new Step("Antenna and cable on", 10 + 5 * longest, hands, List.of()));
         steps.add(new Step("Bond mast and shield, arrestor", 20, 1, List.of()));
         steps.add(new Step("Aim by both half-power edges", 15, 1, List.of(Tool.COMPASS)));
-        if (recordings > 0) {
-            steps.add(new Step("Record before and after", recordings, 1, List.of()));
-        }
         return new Schedule(steps);
     }
 

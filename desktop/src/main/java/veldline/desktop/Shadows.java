@@ -91,11 +91,9 @@ public final class Shadows {
         return revisions;
     }
 
-    /** The line as a zone of the changes names it. */
-    Optional<LevelLine> ofRevision(String zone) {
-        return Optional.of(zone)
-                .filter(z -> z.matches("revision:\\d{1,6}"))
-                .flatMap(z -> revisions.flatMap(r -> r.line(Integer.parseInt(z.substring(9)))));
+    /** The line as it was after so many of the edits. */
+    Optional<LevelLine> ofRevision(int step) {
+        return revisions.flatMap(r -> r.line(step));
     }
 
     void readRevisions() {

@@ -133,7 +133,6 @@ public final class VeldlineWindow extends Region {
     private BenchView openView() {
         if (work.overlay().isEmpty()) {
             over = Optional.empty();
-            printing.command(Input.Command.LEAVE_PRINT, work.step());
             return benches.computeIfAbsent(work.step(), s -> new BenchView(Benches.of(s), this::shown, host()));
         }
         Overlay open = work.overlay().get();
@@ -206,7 +205,7 @@ public final class VeldlineWindow extends Region {
                 lay(Overlay.NEW_JOB);
             }
             case ZIP_OUT -> choose("Send as one zip", "*.zip", true).ifPresent(work::zipOut);
-            case LEAVE, LEAVE_PRINT -> {
+            case LEAVE -> {
                 work.leaveOverlay();
                 requestFocus();
             }

@@ -16,6 +16,7 @@ import veldline.assess.Step;
 import veldline.desktop.bench.Input;
 import veldline.desktop.bench.Overlay;
 import veldline.desktop.bench.Showing;
+import veldline.desktop.changes.ChangesBench;
 import veldline.job.Job;
 import veldline.job.JobChange;
 import veldline.job.NewJob;
@@ -117,7 +118,8 @@ public final class Workbench implements AutoCloseable {
     /** The line of the state that is looked at among the changes, the one that is pinned, or the one before the last edit. */
     public Optional<LevelLine> former() {
         return overlay.filter(Overlay.CHANGES::equals)
-                .flatMap(o -> shadows.ofRevision(noted.getOrDefault(Overlay.CHANGES.name(), "")))
+                .flatMap(o -> ChangesBench.walkedTo(noted))
+                .flatMap(shadows::ofRevision)
                 .or(shadows::former);
     }
 
@@ -129,15 +131,13 @@ public final class Workbench implements AutoCloseable {
 
     /** Makes the state that is looked at among the changes the job. */
     public void goBack() {
-        String zone = noted.getOrDefault(Overlay.CHANGES.name(), "");
-        if (zone.matches("revision:\\d{1,6}")) {
-            int step = Integer.parseInt(zone.substring(9));
+        ChangesBench.walkedTo(noted).ifPresent(step -> {
             desk.goTo(step);
             noted.remove(Overlay.CHANGES.name());
             changed.run();
             tell("Gone back to “"
                     + desk.history().steps().get(desk.history().at()).label() + "”; Ctrl Y goes on again.");
-        }
+        });
     }
 
     /** Lays a new job on the desk, in the folder of the one that was there. */

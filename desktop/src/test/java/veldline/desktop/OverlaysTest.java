@@ -86,6 +86,28 @@ class OverlaysTest extends WindowTest {
     }
 
     @Test
+    void eachStepPrintsItsOwnSheetAndGoingElsewhereLeavesIt() {
+        settle();
+        push(KeyCode.DIGIT3);
+        interact(() -> window.command(Input.Command.PRINT));
+        until(() -> lookup("#action-leave").tryQuery().isPresent());
+        assertThat(heading()).isEqualTo("Cut list");
+        push(KeyCode.DIGIT6);
+        until(() -> work.overlay().isEmpty());
+        interact(() -> window.command(Input.Command.PRINT));
+        until(() -> heading().equals("Raising sheet"));
+        push(KeyCode.ESCAPE);
+        until(() -> work.overlay().isEmpty());
+        push(KeyCode.DIGIT8);
+        interact(() -> window.command(Input.Command.PRINT));
+        until(() -> heading().equals("Report"));
+    }
+
+    private String heading() {
+        return lookup(".inputs .heading").queryLabeled().getText();
+    }
+
+    @Test
     void helpOpensAtTheStepAndItsChaptersAreTurned() {
         settle();
         push(KeyCode.DIGIT5);

@@ -82,8 +82,7 @@ public sealed interface Input {
         LEAVE,
         OTHER_PAPER,
         PRINT_NOW,
-        SAVE_PDF,
-        LEAVE_PRINT
+        SAVE_PDF
     }
 
     /** A caution to tick. */

@@ -2,6 +2,7 @@ package veldline.desktop.changes;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.stream.IntStream;
@@ -40,10 +41,16 @@ public final class ChangesBench implements Bench {
         return Overlay.CHANGES.name();
     }
 
+    /** The state that was walked to, by what benches keep; empty while it is the one in force. */
+    public static Optional<Integer> walkedTo(Map<String, String> noted) {
+        return Optional.ofNullable(noted.get(Overlay.CHANGES.name()))
+                .filter(z -> z.matches("revision:\\d{1,6}"))
+                .map(z -> Integer.valueOf(z.substring("revision:".length())));
+    }
+
     /** The state that is looked at. */
     static int picked(Showing s, History h) {
-        String zone = s.noted().getOrDefault(Overlay.CHANGES.name(), "");
-        int at = zone.matches("revision:\\d{1,6}") ? Integer.parseInt(zone.substring(9)) : h.at();
+        int at = walkedTo(s.noted()).orElse(h.at());
         return Math.max(0, Math.min(at, h.steps().size() - 1));
     }
 
@@ -92,22 +99,26 @@ public final class ChangesBench implements Bench {
         History h = history.get();
         int i = picked(s, h);
         List<Finding> found = new ArrayList<>();
-        List<JobDiff.Difference> all = JobDiff.between(h.steps().get(i).job(), h.job());
-        if (all.isEmpty()) {
-            found.add(Finding.plain(Finding.Level.FITS, "Nothing:", "this is the job in force.", "", ""));
+        Optional<Revisions> read = revisions.get();
+        if (i != h.at() && read.isEmpty()) {
+            found.add(Finding.plain(Finding.Level.UNKNOWN, "Being read.", "", "", ""));
             return found;
         }
-        revisions
-                .get()
-                .ifPresent(r -> r.margin(i)
-                        .flatMap(was -> r.margin(h.at())
-                                .map(now -> Finding.plain(
-                                        Finding.Level.FITS,
-                                        NumberText.signed(now - was, 1) + " dB",
-                                        "of margin since then.",
-                                        NumberText.shown(was, 1) + " dB then, " + NumberText.shown(now, 1) + " dB now.",
-                                        "")))
-                        .ifPresent(found::add));
+        List<JobDiff.Difference> all = read.map(r -> r.differences(i, h.at())).orElse(List.of());
+        if (all.isEmpty()) {
+            String why = i == h.at() ? "this is the job in force." : "the two are alike.";
+            found.add(Finding.plain(Finding.Level.FITS, "Nothing:", why, "", ""));
+            return found;
+        }
+        read.ifPresent(r -> r.margin(i)
+                .flatMap(was -> r.margin(h.at())
+                        .map(now -> Finding.plain(
+                                Finding.Level.FITS,
+                                NumberText.signed(now - was, 1) + " dB",
+                                "of margin since then.",
+                                NumberText.shown(was, 1) + " dB then, " + NumberText.shown(now, 1) + " dB now.",
+                                "")))
+                .ifPresent(found::add));
         all.stream()
                 .limit(MOST)
                 .forEach(d -> found.add(Finding.plain(

@@ -19,7 +19,6 @@ import veldline.picture.Picture;
 
 /** The chain with its joints, walked one by one; each half of a joint is set by its facts. */
 public final class FeedRunBench implements Bench {
-    private static final List<FeedPart> DRAWER = Drawer.parts();
 
     @Override
     public Step step() {
@@ -69,7 +68,7 @@ public final class FeedRunBench implements Bench {
         in.add(new Input.Pick(
                 "part",
                 "From the parts drawer",
-                DRAWER.stream()
+                Drawer.parts().stream()
                         .filter(p -> (p.kind() == FeedPart.Kind.CABLE) == (part.kind() == FeedPart.Kind.CABLE))
                         .map(p -> new Input.Option(
                                 p.name(), p.id().equals(part.id()), lift(s, new FeedChange.Replace(i, kept(p, part)))))

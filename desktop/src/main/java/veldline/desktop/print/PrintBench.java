@@ -2,6 +2,8 @@ package veldline.desktop.print;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import veldline.assess.Assessment;
 import veldline.assess.Step;
 import veldline.desktop.bench.Bench;
 import veldline.desktop.bench.Input;
@@ -23,6 +25,10 @@ final class PrintBench implements Bench {
     private final Step over;
     private final Sheet sheet;
     private final Paper paper;
+    private Optional<Made> made = Optional.empty();
+
+    /** Pages are asked for by the picture and by the findings; one making serves both. */
+    private record Made(Assessment of, List<Picture> pages) {}
 
     PrintBench(Step over, Sheet sheet, Paper paper) {
         this.over = over;
@@ -60,10 +66,16 @@ final class PrintBench implements Bench {
             in.add(new Input.Action("save-pdf", "Save as PDF", "", Input.Command.SAVE_PDF));
         }
         in.add(new Input.Action("paper", paper.other().title() + " paper instead", "", Input.Command.OTHER_PAPER));
-        in.add(new Input.Action("leave", "Back to " + over.title(), "Esc", Input.Command.LEAVE_PRINT));
+        in.add(new Input.Action("leave", "Back to " + over.title(), "Esc", Input.Command.LEAVE));
         in.add(new Input.Note(
                 "scale", "Print at 100 %, not fitted to the page: the bar at the foot is 50 mm long on paper."));
         return in;
+    }
+
+    private List<Picture> pages(Assessment a) {
+        Made now = made.filter(m -> m.of == a).orElseGet(() -> new Made(a, sheet.pages(a, paper)));
+        made = Optional.of(now);
+        return now.pages;
     }
 
     @Override
@@ -82,7 +94,7 @@ final class PrintBench implements Bench {
                             "A sheet is carried to the work, so what can hurt there comes before it.")
                     .done();
         }
-        List<Picture> pages = sheet.pages(s.assessment(), paper);
+        List<Picture> pages = pages(s.assessment());
         double gap = 14;
         double scale = Math.min(
                 (height - 2 * gap) / paper.height(),
@@ -114,7 +126,7 @@ final class PrintBench implements Bench {
             found.add(Finding.plain(Finding.Level.STOP, c.hazard() + ":", "not ticked.", c.advice(), ""));
         }
         if (unticked.isEmpty()) {
-            int n = sheet.pages(s.assessment(), paper).size();
+            int n = pages(s.assessment()).size();
             found.add(Finding.plain(
                     Finding.Level.FITS,
                     n + (n == 1 ? " page" : " pages"),

@@ -52,15 +52,7 @@ public final class Printing {
         this.tell = tell;
     }
 
-    /** Whether the preview stands over the bench of this step; going to another step leaves it. */
-    public boolean openOver(Step step) {
-        if (over.filter(step::equals).isEmpty()) {
-            over = Optional.empty();
-            view = Optional.empty();
-        }
-        return over.isPresent();
-    }
-
+    /** The preview of the sheet that was asked for last. */
     public BenchView view(Supplier<BenchView.Host> host) {
         Step step = over.orElseThrow();
         BenchView made = view.orElseGet(() ->
@@ -72,8 +64,10 @@ public final class Printing {
     /** Carries out one of the commands of printing. */
     public void command(Input.Command command, Step step) {
         switch (command) {
-            case PRINT -> over = Optional.of(step);
-            case LEAVE_PRINT -> over = Optional.empty();
+            case PRINT -> {
+                over = Optional.of(step);
+                view = Optional.empty();
+            }
             case OTHER_PAPER -> {
                 paper = paper.other();
                 view = Optional.empty();

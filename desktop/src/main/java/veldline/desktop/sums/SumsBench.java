@@ -5,7 +5,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.IntStream;
 import veldline.assess.Step;
 import veldline.calc.Given;
 import veldline.calc.Reading;
@@ -198,9 +197,5 @@ public final class SumsBench implements Bench {
             return new SumsPicture(s, width, height).slidBy(zone.endsWith("more") ? WALK : 1 / WALK);
         }
         return zone.equals("value") ? new SumsPicture(s, width, height).slidTo(x) : Optional.empty();
-    }
-
-    static List<Integer> indices(Showing s) {
-        return IntStream.range(0, sliding(s).size()).boxed().toList();
     }
 }

@@ -34,21 +34,12 @@ class PrintingTest {
     }
 
     @Test
-    void thePreviewBelongsToOneStep() {
+    void nothingIsWrittenWhereNothingIsChosen() {
         List<String> told = new ArrayList<>();
         Printing printing = new Printing(() -> showing(JOB), (t, p, s) -> Optional.empty(), told::add);
-        assertThat(printing.openOver(Step.SHAPE)).isFalse();
-        printing.command(Input.Command.PRINT, Step.SHAPE);
-        assertThat(printing.openOver(Step.SHAPE)).isTrue();
-        assertThat(printing.openOver(Step.RAISE)).isFalse();
-        assertThat(printing.openOver(Step.SHAPE))
-                .as("it does not come back by itself")
-                .isFalse();
         printing.command(Input.Command.PRINT, Step.SHAPE);
         printing.command(Input.Command.SAVE_PDF, Step.SHAPE);
-        assertThat(told).as("nothing was chosen, so nothing is written").isEmpty();
-        printing.command(Input.Command.LEAVE_PRINT, Step.SHAPE);
-        assertThat(printing.openOver(Step.SHAPE)).isFalse();
+        assertThat(told).isEmpty();
         assertThatThrownBy(() -> printing.command(Input.Command.RECORD, Step.SHAPE))
                 .isInstanceOf(IllegalArgumentException.class);
     }
