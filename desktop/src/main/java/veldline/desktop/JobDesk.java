@@ -8,7 +8,6 @@ import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
-import java.util.concurrent.ScheduledFuture;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
@@ -33,12 +32,15 @@ public final class JobDesk implements AutoCloseable {
     /** How long a closing window waits for the last save. */
     private static final long CLOSING_SECONDS = 10;
 
+    /** An edit and the file it belongs to: by the time it is written, another job may lie on the desk. */
+    private record Unsaved(Job job, JobStore where) {}
+
     private final Assessor assessor = new Assessor();
     private final Consumer<Runnable> toInterface;
     private final ExecutorService live = Executors.newSingleThreadExecutor(r -> daemon(r, "live edits"));
     private final ScheduledExecutorService timed =
             Executors.newSingleThreadScheduledExecutor(r -> daemon(r, "autosave and clock"));
-    private final AtomicReference<Job> latest = new AtomicReference<>();
+    private final AtomicReference<Optional<Unsaved>> latest = new AtomicReference<>(Optional.empty());
     private final AtomicReference<Job> wanted = new AtomicReference<>();
     private final List<Consumer<Assessment>> watchers = new java.util.concurrent.CopyOnWriteArrayList<>();
     private History history;
@@ -46,7 +48,6 @@ public final class JobDesk implements AutoCloseable {
     /** What the store holds; a job that is there already is not written again. */
     private volatile Optional<Job> written;
 
-    private Optional<ScheduledFuture<?>> saving = Optional.empty();
     private Optional<Instant> savedAt;
     private String saveTrouble = "";
     private Runnable onSaved = () -> {};
@@ -210,15 +211,17 @@ public final class JobDesk implements AutoCloseable {
 
     /** A save that is on its way takes later edits with it; putting it off for each would never save a busy hand. */
     private void scheduleSave() {
-        latest.set(history.job());
-        if (saving.filter(s -> !s.isDone()).isEmpty()) {
-            saving = Optional.of(timed.schedule(this::saveLatest, AUTOSAVE_MS, TimeUnit.MILLISECONDS));
-        }
+        Job job = history.job();
+        store.ifPresent(s -> {
+            if (latest.getAndSet(Optional.of(new Unsaved(job, s))).isEmpty()) {
+                timed.schedule(this::saveLatest, AUTOSAVE_MS, TimeUnit.MILLISECONDS);
+            }
+        });
     }
 
+    /** Takes what waits, so that an edit made while this is being written asks for a save of its own. */
     private void saveLatest() {
-        Job job = latest.get();
-        store.ifPresent(s -> write(s, job));
+        latest.getAndSet(Optional.empty()).ifPresent(edit -> write(edit.where, edit.job));
     }
 
     private synchronized void write(JobStore s, Job job) {
@@ -244,8 +247,7 @@ public final class JobDesk implements AutoCloseable {
 
     /** Writes the job as it is, on the thread that saves. */
     public void saveNow() {
-        saving.ifPresent(s -> s.cancel(false));
-        saving = Optional.empty();
+        latest.set(Optional.empty());
         Job job = history.job();
         store.ifPresent(s -> timed.execute(() -> write(s, job)));
     }

@@ -2,10 +2,12 @@ package veldline.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.atLeast;
 import static org.mockito.Mockito.atMost;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.timeout;
 import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.when;
 
 import java.io.IOException;
 import java.nio.file.Files;
@@ -76,6 +78,57 @@ class JobDeskTest {
             assertThat(store.open()).isEqualTo(desk.job());
             assertThat(desk.savedAt()).isPresent();
         }
+    }
+
+    @Test
+    void aBusyHandIsSavedWhileItIsBusy() throws InterruptedException {
+        JobStore store = new JobStore(folder.resolve("link.veldline.json"));
+        Runnable saved = mock(Runnable.class);
+        try (JobDesk desk = new JobDesk(JOB, Optional.of(store), Runnable::run)) {
+            desk.onSaved(saved);
+            for (int i = 0; i < 60; i++) {
+                desk.edit(length(48 + i / 100.0));
+                Thread.sleep(50);
+            }
+            // Three seconds of edits without a pause of half a second, and none was waited for.
+            verify(saved, atLeast(3)).run();
+        }
+    }
+
+    @Test
+    void anEditMadeWhileAnotherIsBeingWrittenIsSavedToo() throws Exception {
+        JobStore store = mock(JobStore.class);
+        CountDownLatch writing = new CountDownLatch(1);
+        CountDownLatch goOn = new CountDownLatch(1);
+        when(store.lastSaved()).thenReturn(Optional.empty());
+        when(store.save(any())).thenAnswer(call -> {
+            writing.countDown();
+            goOn.await();
+            return Optional.empty();
+        });
+        try (JobDesk desk = new JobDesk(JOB, Optional.of(store), Runnable::run)) {
+            desk.edit(length(50));
+            assertThat(writing.await(10, TimeUnit.SECONDS)).isTrue();
+            desk.edit(length(51));
+            Job last = desk.job();
+            goOn.countDown();
+            verify(store, timeout(5000)).save(last);
+        }
+    }
+
+    @Test
+    void anEditGoesToTheFileItWasMadeInThoughAnotherJobIsOpenedAtOnce() throws IOException, FormatException {
+        JobStore one = new JobStore(folder.resolve("one.veldline.json"));
+        JobStore two = new JobStore(folder.resolve("two.veldline.json"));
+        Job other = JOB.withName("other");
+        two.save(other);
+        JobDesk desk = new JobDesk(JOB, Optional.of(one), Runnable::run);
+        desk.edit(length(50));
+        Job edited = desk.job();
+        desk.lay(other, Optional.of(two), Optional.empty());
+        desk.close();
+        assertThat(one.open()).isEqualTo(edited);
+        assertThat(two.open()).isEqualTo(other);
     }
 
     @Test

@@ -1,12 +1,14 @@
 package veldline.desktop.brief;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import veldline.assess.StationFigures;
 import veldline.assess.Step;
 import veldline.desktop.bench.Showing;
 import veldline.explain.Finding;
 import veldline.explain.Origin;
+import veldline.explain.Worked;
 import veldline.job.Station;
 import veldline.link.Brief;
 import veldline.picture.Axis;
@@ -54,20 +56,19 @@ final class StationsChart {
         }
         int picked = s.pickedIndex(Step.BRIEF, s.job().shown(), stations.size());
         for (int i = 0; i < stations.size(); i++) {
-            row(
-                    s,
-                    pen,
-                    margin,
-                    stations.get(i),
-                    i < figures.size() ? figures.get(i) : null,
-                    i,
-                    picked == i,
-                    first + ROW * i);
+            row(s, pen, margin, stations.get(i), figures.stream().skip(i).findFirst(), i, picked == i, first + ROW * i);
         }
     }
 
     private static void row(
-            Showing s, Pen pen, Axis margin, Station station, StationFigures f, int i, boolean picked, double y) {
+            Showing s,
+            Pen pen,
+            Axis margin,
+            Station station,
+            Optional<StationFigures> figures,
+            int i,
+            boolean picked,
+            double y) {
         Brief b = station.brief();
         double middle = y + ROW / 2;
         if (picked) {
@@ -89,24 +90,25 @@ final class StationsChart {
                 Origin.Plain.TYPED);
         double wish = margin.clamped(b.marginWanted().value());
         pen.line(wish, y + 6, wish, y + ROW - 6, Role.EDGE, 1.4, Dash.DOTTED);
-        if (f == null || f.margin().isEmpty()) {
+        Optional<Worked> known = figures.flatMap(StationFigures::margin);
+        if (known.isEmpty()) {
             pen.sign(Finding.Level.UNKNOWN, margin.at(0) + 24, middle);
         } else {
-            double at = margin.clamped(f.margin().get().value());
-            double worst = margin.clamped(f.worst());
+            double at = margin.clamped(known.get().value());
+            double worst = margin.clamped(figures.get().worst());
             if (at - worst > 1) {
                 pen.hatched(worst, middle - 6, at - worst, 12, Role.MUSSEL, Hatch.UPRIGHT);
             }
             pen.line(at, middle - 11, at, middle + 11, Role.INK, 3);
             pen.text(
-                    f.margin().get().number(),
+                    known.get().number(),
                     pen.width() - 24,
                     middle + 5,
                     Anchor.END,
                     15,
                     Face.MONO_BOLD,
                     Role.INK,
-                    Origin.of(f.margin().get()));
+                    Origin.of(known.get()));
         }
         pen.zone(
                 "station:" + i,
@@ -114,9 +116,6 @@ final class StationsChart {
                 y + 1,
                 pen.width() - 20,
                 ROW - 3,
-                station.name() + ", "
-                        + (f == null || f.margin().isEmpty()
-                                ? "not known"
-                                : f.margin().get().shown()));
+                station.name() + ", " + known.map(Worked::shown).orElse("not known"));
     }
 }

@@ -96,11 +96,6 @@ final class RaisePicture {
             At b = at(cx, cy, r, deg);
             pen.line(a.x(), a.y(), b.x(), b.y(), Role.EDGE, 1);
         }
-        String[] names = {"N", "E", "S", "W"};
-        for (int i = 0; i < 4; i++) {
-            At p = at(cx, cy, r - 22, 90 * i);
-            pen.text(names[i], p.x(), p.y() + 5, Anchor.MIDDLE, 13, Face.BOLD, Role.INK, Origin.Plain.NAME);
-        }
         double bearing = figures.nearBearing().value();
         levelWidth().ifPresent(w -> {
             List<At> wedge = new ArrayList<>(List.of(new At(cx, cy)));
@@ -111,6 +106,11 @@ final class RaisePicture {
             pen.add(new veldline.picture.Mark.Stroke(
                     wedge, true, Role.MUSSEL, 1.5, aim == 0 ? Dash.SOLID : Dash.DASHED));
         });
+        String[] names = {"N", "E", "S", "W"};
+        for (int i = 0; i < 4; i++) {
+            At p = at(cx, cy, r - 22, 90 * i);
+            pen.text(names[i], p.x(), p.y() + 5, Anchor.MIDDLE, 13, Face.BOLD, Role.INK, Origin.Plain.NAME);
+        }
         At far = at(cx, cy, r * 0.86, bearing);
         pen.line(cx, cy, far.x(), far.y(), Role.INK, 1.5, Dash.DOTTED);
         pen.dot(cx, cy, 6, Role.MUSSEL, Role.SHEET, 1.5);
