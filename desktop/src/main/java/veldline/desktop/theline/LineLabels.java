@@ -83,7 +83,7 @@ final class LineLabels {
     private void unknownLabel(Stop s, int i) {
         double m = columns.middle(i);
         boolean above = i > line.path();
-        double y = above ? 20 : low() ? pen.height() - 22 : pen.height() - 72;
+        double y = above ? 20 : low() ? pen.height() - 32 : pen.height() - 72;
         pen.text(name(s), m, y, Anchor.MIDDLE, 12.5, Face.BOLD, Role.INK, Origin.Plain.TYPED);
         pen.sign(Finding.Level.UNKNOWN, m, low() ? y + 14 : y + 18);
     }

@@ -19,6 +19,8 @@ import veldline.quantity.NumberText;
 public final class MarginPanel {
     /** A band lower than this has no room for what stands under the answer. */
     private static final double LOW = 150;
+    /** Kept free at the right edge of the window. */
+    private static final double EDGE = 4;
 
     private MarginPanel() {}
 
@@ -51,8 +53,9 @@ public final class MarginPanel {
             margin.doubt()
                     .ifPresent(d -> pen.text(
                             "±" + NumberText.shown(d, 1),
-                            width,
-                            48,
+                            Math.min(width - EDGE, wide + 42),
+                            // Beside a number that takes the whole width there is no room, but over it there is.
+                            wide + 42 > width - EDGE ? 30 : 48,
                             Anchor.END,
                             12.5,
                             Face.MONO,
