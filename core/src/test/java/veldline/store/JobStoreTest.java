@@ -18,7 +18,6 @@ import veldline.job.Job;
 import veldline.job.JobChange;
 import veldline.link.BriefChange;
 import veldline.measure.Reading;
-import veldline.prove.Recording;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
 
@@ -150,52 +149,27 @@ class JobStoreTest {
         assertThat(Files.readString(inTheWay)).isEmpty();
     }
 
-    /** A program of its own that saves as fast as it can, each time another tide, until it is killed. */
-    public static final class Saver {
-        public static void main(String[] args) throws IOException {
-            JobStore store = new JobStore(Path.of(args[0]));
-            for (int i = 0; ; i++) {
-                store.save(tide(i % 30 / 10.0 + ""));
-                System.out.println(i);
-                if (i % 3 == 0) {
-                    record(store, i);
-                }
-            }
-        }
-
-        /** A short recording that is made while the job stands on disk, then joins it. */
-        private static void record(JobStore store, int i) throws IOException {
-            Recording about = JOB.prove().recordings().get(0);
-            try (RunningRecording running = RunningRecording.begin(store.folder(), about)) {
-                for (Reading r : about.series().readings().subList(0, 40)) {
-                    running.add(r);
-                }
-            }
-            if (i % 2 == 0) {
-                RunningRecording.forget(store.folder());
-            }
-        }
-    }
-
     /** Killed at any moment, the job on disk is whole: the last one saved, or the one before. */
     @Test
     void aProcessKilledWhileItSavesLeavesAWholeJob() throws IOException, FormatException, InterruptedException {
         Path file = folder.resolve("killed.veldline.json");
+        new JobStore(file).save(JOB);
         Random random = new Random(4);
         for (int round = 0; round < KILLS; round++) {
             Process saver = new ProcessBuilder(
                             Path.of(System.getProperty("java.home"), "bin", "java")
                                     .toString(),
+                            "-XX:TieredStopAtLevel=1",
                             "-cp",
                             System.getProperty("java.class.path"),
-                            Saver.class.getName(),
+                            RestlessSaver.class.getName(),
                             file.toString())
                     .redirectError(ProcessBuilder.Redirect.DISCARD)
                     .start();
             // Some saves are let through, then it is killed in the midst of another.
             var told = saver.inputReader();
             int first = Integer.parseInt(told.readLine());
-            for (int i = random.nextInt(12); i > 0; i--) {
+            for (int i = random.nextInt(6); i > 0; i--) {
                 told.readLine();
             }
             Thread.sleep(random.nextInt(8));
