@@ -56,7 +56,7 @@ public final class Assessor {
     private record SweepInput(WireModel model, double frequency) {}
 
     /** The bounce depends on how the field stands, and the field stands as the antennas do. */
-    private record PathInput(Brief brief, boolean upright, Worked polarization) {}
+    private record PathInput(Brief brief, boolean upright, Worked polarization, double highest) {}
 
     private record FeedInput(FeedRun run, double frequency) {}
 
@@ -144,7 +144,12 @@ public final class Assessor {
 
     private PathFigures path(Job job) {
         return paths.of(
-                new PathInput(job.brief(), job.polarized().upright(), LineStage.polarization(job)), Assessor::path);
+                new PathInput(
+                        job.brief(),
+                        job.polarized().upright(),
+                        LineStage.polarization(job),
+                        job.needs().highest().value()),
+                Assessor::path);
     }
 
     private FeedFigures feed(FeedRun run, double frequency) {
@@ -297,7 +302,7 @@ public final class Assessor {
                 tide.workedAt(best.tide()),
                 middle,
                 Math.max(0, middle.value() - worst.bounceDb()),
-                HeightSearch.forFirstEnd(tide, brief.tide().value() + DRY));
+                HeightSearch.forFirstEnd(tide, brief.tide().value() + DRY, in.highest));
     }
 
     private static FeedFigures feed(FeedRun run, double frequency, MendSearch search) {

@@ -23,6 +23,7 @@ final class Findings {
                             NeedsRules::radios,
                             NeedsRules::rate,
                             NeedsRules::outage,
+                            NeedsRules::height,
                             BriefRules::tide,
                             BriefRules::window,
                             NeedsRules::doubt,
@@ -48,6 +49,7 @@ final class Findings {
                     List.of(
                             RaiseRules::bearing,
                             RaiseRules::lines,
+                            NeedsRules::height,
                             RaiseRules::exposure,
                             RaiseRules::distance,
                             RaiseRules::schedule,

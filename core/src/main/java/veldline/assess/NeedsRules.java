@@ -172,6 +172,31 @@ final class NeedsRules {
         return found;
     }
 
+    /** Ends that stand higher than their place allows. */
+    static List<Finding> height(Assessment a) {
+        Quantity highest = a.job().needs().highest();
+        if (!(highest.value() > 0)) {
+            return List.of();
+        }
+        List<Finding> found = new ArrayList<>();
+        for (End end : a.job().brief().ends()) {
+            if (end.height().value() > highest.value()) {
+                boolean near = end == a.job().brief().near();
+                found.add(Finding.plain(
+                                Finding.Level.STOP,
+                                end.height().toString(),
+                                "at " + end.name() + "; " + highest + " is allowed.",
+                                "Lower it, or ask whoever allows it; local rules decide.",
+                                (near ? "near" : "far") + " end too high")
+                        .withRemedies(List.of(new Finding.Remedy(
+                                "Hang it at " + highest,
+                                "The line then shows what that leaves.",
+                                new BriefChange.Height(near, highest)))));
+            }
+        }
+        return found;
+    }
+
     /** How an end that moves fares. */
     static List<Finding> moving(Assessment a) {
         return a.moving()

@@ -48,7 +48,7 @@ final class OtherJobs {
     private OtherJobs() {}
 
     private static Job log(Job job, String at, String text) {
-        return job.logging(Instant.parse(at), text);
+        return TernholmSands.log(job, at, text);
     }
 
     /** Three tags heard with one folding Yagi on foot; it came out low and is being trimmed. */

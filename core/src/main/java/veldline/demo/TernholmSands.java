@@ -170,14 +170,16 @@ public final class TernholmSands {
     }
 
     private static Job logged(Job job) {
-        return job.logging(
-                        Instant.parse("2026-10-02T14:20:00Z"),
-                        "Eleven-element Yagi cut and built, brass on a wooden boom.")
-                .logging(
-                        Instant.parse("2026-10-05T04:40:00Z"),
-                        "Whip for Yagi and back, three tides each. Null near low water with both.")
-                .logging(
-                        Instant.parse("2026-10-12T06:30:00Z"),
-                        "Hide antenna lowered from 14 m to 8 m over low water. Null gone.");
+        Job built = log(job, "2026-10-02T14:20:00Z", "Eleven-element Yagi cut and built, brass on a wooden boom.");
+        Job shown = log(
+                built,
+                "2026-10-05T04:40:00Z",
+                "Whip for Yagi and back, three tides each. Null near low water with both.");
+        return log(shown, "2026-10-12T06:30:00Z", "Hide antenna lowered from 14 m to 8 m over low water. Null gone.");
+    }
+
+    /** With one more line in its log. */
+    static Job log(Job job, String at, String text) {
+        return job.logging(new Job.LogEntry(Instant.parse(at), text, Optional.empty()));
     }
 }

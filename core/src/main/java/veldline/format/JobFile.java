@@ -153,7 +153,7 @@ public final class JobFile {
             }
             String version = root.path("version").asText();
             if (!version.matches("\\d{1,6}\\.\\d{1,6}")) {
-                throw new FormatException("The file's version is “" + version + "”; it must be like 2.0");
+                throw new FormatException("The file's version is “" + version + "”; it must be like " + Job.FORMAT);
             }
             int major = Integer.parseInt(version.split("\\.")[0]);
             int minor = Integer.parseInt(version.split("\\.")[1]);
@@ -163,7 +163,7 @@ public final class JobFile {
             if (!(root.path("job") instanceof ObjectNode node)) {
                 throw new FormatException("The file holds no “job”; it may have been cut short. Open an older copy");
             }
-            Job job = mapper.treeToValue(major < 2 ? Migration1To2.apply(node) : node, Job.class);
+            Job job = mapper.treeToValue(migrated(node, major, minor), Job.class);
             boolean newer = major == MAJOR && minor > MINOR;
             return new Opened(job, troubles.orElse(List.of()), newer ? Optional.of(root) : Optional.empty());
         } catch (JsonMappingException e) {
@@ -173,6 +173,12 @@ public final class JobFile {
                     e.getLocation() == null ? "" : "Line " + e.getLocation().getLineNr() + ": ";
             throw new FormatException(where + "the file breaks off or is not JSON: " + e.getOriginalMessage());
         }
+    }
+
+    /** One step after the other, from the file's version to this program's. */
+    private static ObjectNode migrated(ObjectNode job, int major, int minor) {
+        ObjectNode two = major < 2 ? Migration1To2.apply(job) : job;
+        return major < 2 || major == 2 && minor < 1 ? Migration2To21.apply(two) : two;
     }
 
     private static void newerMajor(String version, Optional<List<String>> troubles) throws FormatException {

@@ -50,7 +50,7 @@ public record Job(
         List<LogEntry> log)
         implements JobBuilder.With {
     /** Version of the form in which jobs are kept, major and minor. */
-    public static final String FORMAT = "2.0";
+    public static final String FORMAT = "2.1";
 
     public Job {
         stations = List.copyOf(stations);
@@ -68,8 +68,8 @@ public record Job(
         QUARTER_WAVE
     }
 
-    /** A line of the log. */
-    public record LogEntry(Instant at, String text) {}
+    /** A line of the log, with a photograph where one was taken. */
+    public record LogEntry(Instant at, String text, Optional<Photograph> photograph) {}
 
     /** The brief of the station that is shown. */
     public Brief brief() {
@@ -132,9 +132,9 @@ public record Job(
         return nearAntenna.polarized().or(farAntenna::polarized).orElse(Polarized.FLAT);
     }
 
-    public Job logging(Instant at, String text) {
+    public Job logging(LogEntry line) {
         List<LogEntry> next = new ArrayList<>(log);
-        next.add(new LogEntry(at, text));
+        next.add(line);
         return withLog(next);
     }
 }

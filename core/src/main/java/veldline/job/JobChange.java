@@ -263,12 +263,25 @@ public sealed interface JobChange extends Change<Job> {
     record Note(Instant at, String text) implements JobChange {
         @Override
         public Job applyTo(Job job) {
-            return job.logging(at, text);
+            return job.logging(new Job.LogEntry(at, text, Optional.empty()));
         }
 
         @Override
         public String label() {
             return "log line";
+        }
+    }
+
+    /** A photograph that is in the job's folder already, as a line of the log. */
+    record Photographed(Instant at, String text, Photograph photograph) implements JobChange {
+        @Override
+        public Job applyTo(Job job) {
+            return job.logging(new Job.LogEntry(at, text, Optional.of(photograph)));
+        }
+
+        @Override
+        public String label() {
+            return "photograph";
         }
     }
 

@@ -21,6 +21,7 @@ import veldline.stock.Tool;
  * @param setUp the most that putting it up may take
  * @param people who are there
  * @param hours they are there
+ * @param highest the most an end may stand up there, measured as the ends are
  * @param unseen whether it must not catch the eye
  * @param tools that are to hand, meters among them
  * @param stock of rod and wire; empty when anything can be bought
@@ -36,6 +37,7 @@ public record Needs(
         Quantity setUp,
         Quantity people,
         Quantity hours,
+        Quantity highest,
         boolean unseen,
         Set<Tool> tools,
         List<Piece> stock)
@@ -60,6 +62,7 @@ public record Needs(
                 Quantity.of("0", Unit.MINUTE),
                 Quantity.of("1", Unit.ONE),
                 Quantity.of("0", Unit.HOUR),
+                Quantity.of("0", Unit.M),
                 false,
                 EnumSet.allOf(Tool.class),
                 List.of());

@@ -21,7 +21,8 @@ public sealed interface NeedsChange extends Change<Needs> {
         PACKED("packed length"),
         SET_UP("set-up time"),
         PEOPLE("people there"),
-        HOURS("hours there");
+        HOURS("hours there"),
+        HIGHEST("highest allowed");
 
         private final String words;
 
@@ -44,6 +45,7 @@ public sealed interface NeedsChange extends Change<Needs> {
                 case SET_UP -> n.setUp();
                 case PEOPLE -> n.people();
                 case HOURS -> n.hours();
+                case HIGHEST -> n.highest();
             };
         }
     }
@@ -61,6 +63,7 @@ public sealed interface NeedsChange extends Change<Needs> {
                 case SET_UP -> n.withSetUp(to);
                 case PEOPLE -> n.withPeople(to);
                 case HOURS -> n.withHours(to);
+                case HIGHEST -> n.withHighest(to);
             };
         }
 

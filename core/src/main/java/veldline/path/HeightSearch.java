@@ -27,12 +27,13 @@ public final class HeightSearch {
      * The best height for the first end on half-metre steps, when it gains at least 1 dB at the worst tide.
      *
      * @param least the lowest the antenna may hang over low water, metres
+     * @param allowed the highest it may, metres; zero where nothing forbids it
      */
-    public static Optional<Found> forFirstEnd(TideCurve now, double least) {
+    public static Optional<Found> forFirstEnd(TideCurve now, double least, double allowed) {
         double lobe = FreeSpace.wavelength(now.ray().frequency()) * now.ray().distance() / (2 * now.h2());
         int first = (int) Math.ceil(Math.max(least, now.h1() - lobe) / STEP);
         double most = Math.min(now.h1() + lobe, Math.max(HIGHEST, now.h1()));
-        int last = (int) Math.floor(most / STEP);
+        int last = (int) Math.floor((allowed > 0 ? Math.min(most, allowed) : most) / STEP);
         double worstNow = now.worst().bounceDb();
         return IntStream.rangeClosed(first, last)
                 .mapToObj(i -> new Found(

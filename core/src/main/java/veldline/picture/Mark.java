@@ -140,6 +140,23 @@ public sealed interface Mark {
     }
 
     /**
+     * A photograph, as large as fits its box without being stretched.
+     *
+     * @param file its name in the job's folder
+     */
+    record Photo(String file, double x, double y, double width, double height) implements Mark {
+        @Override
+        public Photo shifted(double dx, double dy) {
+            return new Photo(file, x + dx, y + dy, width, height);
+        }
+
+        @Override
+        public Photo scaled(double by) {
+            return new Photo(file, x * by, y * by, width * by, height * by);
+        }
+    }
+
+    /**
      * Something that can be pointed at, walked to or dragged.
      *
      * @param id a stable name, such as {@code element:4}

@@ -32,6 +32,7 @@ public final class JobStore {
     private Path file;
     private Optional<String> known = Optional.empty();
     private Optional<JsonNode> newer = Optional.empty();
+    private Optional<Path> photographs = Optional.empty();
     private boolean damaged;
 
     public JobStore(Path file) {
@@ -52,11 +53,23 @@ public final class JobStore {
         return file;
     }
 
-    /** Where the recordings of the job lie. */
+    /** Where the recordings and photographs of the job lie. */
     public Path folder() {
         String name = file.getFileName().toString();
         String base = name.endsWith(ENDING) ? name.substring(0, name.length() - ENDING.length()) : name;
         return file.resolveSibling(base + ".files");
+    }
+
+    /** A store for the same job under another name; its photographs come along with the next save. */
+    public JobStore as(Path other) {
+        JobStore next = new JobStore(other);
+        next.photographs = Optional.of(folder());
+        return next;
+    }
+
+    /** One sentence for each photograph of the job that its folder lacks; they are looked for again at each opening. */
+    public List<String> missingPhotographs(Job job) {
+        return Album.troubles(job, folder());
     }
 
     /** When the file was last written; empty when there is none. */
@@ -125,13 +138,21 @@ public final class JobStore {
         if (file.getParent() != null) {
             Files.createDirectories(file.getParent());
         }
+        Path was = folder();
         Optional<String> told = keepClear();
+        if (told.isPresent()) {
+            photographs = Optional.of(was);
+        }
         for (Map.Entry<String, String> r : parts.recordings().entrySet()) {
             Path target = folder().resolve(r.getKey());
             if (!Files.exists(target)) {
                 Files.createDirectories(folder());
                 writeWhole(target, r.getValue());
             }
+        }
+        if (photographs.isPresent()) {
+            Album.bring(job, photographs.get(), folder());
+            photographs = Optional.empty();
         }
         writeWhole(file, parts.json());
         remember(parts.json(), false, newer);

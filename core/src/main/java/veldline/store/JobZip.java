@@ -1,5 +1,6 @@
 package veldline.store;
 
+import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.EOFException;
 import java.io.IOException;
@@ -10,6 +11,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.zip.ZipEntry;
@@ -19,9 +21,10 @@ import java.util.zip.ZipOutputStream;
 import veldline.format.FormatException;
 import veldline.format.JobFile;
 import veldline.job.Job;
+import veldline.job.Photograph;
 
 /**
- * A job with its recordings as one zip, for sending. Reading trusts nothing: every name must be a plain one, sizes are
+ * A job with its recordings and photographs as one zip, for sending. Reading trusts nothing: every name must be a plain one, sizes are
  * counted as they unpack, and nothing is written before the job in it has been understood.
  */
 public final class JobZip {
@@ -32,13 +35,17 @@ public final class JobZip {
 
     static final int MOST_FILES = 2_000;
 
-    /** Files beside a job: recordings. Anything else is passed over. */
+    /** What is read along with the job; photographs are unpacked once it is understood, anything else is passed over. */
     private static final String RECORDING = "recording-[0-9a-f]{12}\\.csv";
 
     private JobZip() {}
 
-    /** Writes a job and its recordings; the whole of it, or nothing under that name. */
-    public static void write(Job job, String name, Path zip) throws IOException {
+    /**
+     * Writes a job, its recordings and its photographs; the whole of it, or nothing under that name.
+     *
+     * @param folder where the photographs are; one that is not there is left out
+     */
+    public static void write(Job job, String name, Path folder, Path zip) throws IOException {
         JobFile.Parts parts = JobFile.write(job);
         Path temporary = Files.createTempFile(zip.toAbsolutePath().getParent(), ".veldline-", ".tmp");
         try {
@@ -47,6 +54,13 @@ public final class JobZip {
                 put(to, name + ENDING, parts.json());
                 for (Map.Entry<String, String> r : parts.recordings().entrySet()) {
                     put(to, name + ".files/" + r.getKey(), r.getValue());
+                }
+                for (Photograph p : Album.of(job)) {
+                    if (Files.isRegularFile(folder.resolve(p.file()))) {
+                        to.putNextEntry(new ZipEntry(name + ".files/" + p.file()));
+                        Files.copy(folder.resolve(p.file()), to);
+                        to.closeEntry();
+                    }
                 }
             }
             Files.move(temporary, zip, java.nio.file.StandardCopyOption.REPLACE_EXISTING);
@@ -71,6 +85,36 @@ public final class JobZip {
         try (InputStream in = Files.newInputStream(zip)) {
             return read(in);
         }
+    }
+
+    /**
+     * Unpacks the photographs that a job out of this zip names, and nothing else. One that is not what the job says is
+     * left out.
+     *
+     * @return one sentence for each that was not unpacked
+     */
+    public static List<String> unpackPhotographs(Path zip, Job job, Path folder) throws IOException, FormatException {
+        Map<String, Photograph> wanted = new LinkedHashMap<>();
+        Album.of(job).forEach(p -> wanted.put(p.file(), p));
+        long left = MOST_BYTES;
+        try (ZipInputStream from = new ZipInputStream(Files.newInputStream(zip), StandardCharsets.UTF_8)) {
+            for (ZipEntry e = from.getNextEntry(); e != null; e = from.getNextEntry()) {
+                Photograph p = wanted.get(e.getName().substring(e.getName().lastIndexOf('/') + 1));
+                if (p == null) {
+                    left = skipped(from, left);
+                    continue;
+                }
+                byte[] bytes = unpacked(from, Math.min(left, Album.MOST_BYTES));
+                left -= bytes.length;
+                if (p.sha256().equals(Album.sha256(bytes))) {
+                    Album.keep(new ByteArrayInputStream(bytes), p.file(), folder);
+                    wanted.remove(p.file());
+                }
+            }
+        }
+        return wanted.keySet().stream()
+                .map(f -> "the photograph " + f + " is not in the zip as it was")
+                .toList();
     }
 
     static JobFile.Opened read(InputStream in) throws IOException, FormatException {

@@ -18,6 +18,7 @@ import veldline.feed.FeedChange;
 import veldline.job.Job;
 import veldline.job.JobChange;
 import veldline.link.BriefChange;
+import veldline.link.NeedsChange;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
 import veldline.raise.RaiseChange;
@@ -92,6 +93,12 @@ class RulesTest {
                         Step.SHAPE,
                         Level.STOP,
                         "too long"),
+                new Wrong(
+                        "higher than the place allows",
+                        with(new JobChange.OfNeeds(new NeedsChange.Amount(NeedsChange.Kind.HIGHEST, q("7", Unit.M)))),
+                        Step.RAISE,
+                        Level.STOP,
+                        "near end too high"),
                 new Wrong(
                         "two pins",
                         with(new JobChange.OfRun(true, new FeedChange.Replace(0, Drawer.part("a-sman-nj")))),
@@ -237,17 +244,25 @@ class RulesTest {
         }
     }
 
+    private static Wrong wrong(String what) {
+        return wrongs().stream().filter(w -> w.what.equals(what)).findFirst().orElseThrow();
+    }
+
     @Test
     void thresholdsTipAtTheirValue() {
         double keep = ASSESSOR.assess(JOB).raise().exposure().orElseThrow().value();
         for (double[] at : new double[][] {{keep + 0.01, 0}, {keep - 0.01, 1}}) {
             Job job = with(raise(new RaiseChange.PeopleDistance(Quantity.shown(at[0], Unit.M, 3))));
-            assertThat(found(job, wrongs().get(9))).as(at[0] + " m").hasSize((int) at[1]);
+            assertThat(found(job, wrong("people close in front")))
+                    .as(at[0] + " m")
+                    .hasSize((int) at[1]);
         }
         double line = ASSESSOR.assess(JOB).raise().clearOfLines().value();
         for (double[] at : new double[][] {{line + 0.01, 0}, {line - 0.01, 1}}) {
             Job job = with(raise(new RaiseChange.LineDistance(Quantity.shown(at[0], Unit.M, 3))));
-            assertThat(found(job, wrongs().get(8))).as(at[0] + " m").hasSize((int) at[1]);
+            assertThat(found(job, wrong("a power line near the mast")))
+                    .as(at[0] + " m")
+                    .hasSize((int) at[1]);
         }
     }
 

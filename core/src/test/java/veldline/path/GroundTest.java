@@ -53,7 +53,7 @@ class GroundTest {
         Random random = new Random(run.getCurrentRepetition());
         double h1 = 6 + 12 * random.nextDouble();
         TideCurve now = new TideCurve(new TwoRay(2.437e9, 2600, Surface.SEA_WATER, false), h1, 12, 3.4);
-        var found = HeightSearch.forFirstEnd(now, 6);
+        var found = HeightSearch.forFirstEnd(now, 6, 0);
         for (double h = 6; h < h1 + 10; h += 0.5) {
             double height = h;
             double worst = new TideCurve(now.ray(), h, 12, 3.4).worst().bounceDb();

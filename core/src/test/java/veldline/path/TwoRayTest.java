@@ -76,11 +76,16 @@ class TwoRayTest {
     @Test
     void theHeightSearchLooksUpAndDownWithinOneLobe() {
         TideCurve high = new TideCurve(SEA, 14, 12, 3.4);
-        HeightSearch.Found found = HeightSearch.forFirstEnd(high, 6.4).orElseThrow();
+        HeightSearch.Found found = HeightSearch.forFirstEnd(high, 6.4, 0).orElseThrow();
+        assertThat(HeightSearch.forFirstEnd(high, 6.4, found.height() - 0.3)
+                        .map(HeightSearch.Found::height)
+                        .orElse(0.0))
+                .as("a height that is not allowed is not offered")
+                .isLessThan(found.height() - 0.3);
         assertThat(found.worstDb()).isGreaterThan(high.worst().bounceDb() + 10);
         assertThat(Math.abs(found.height() - 14)).isLessThanOrEqualTo(FreeSpace.wavelength(2437e6) * 2600 / 24 + 0.5);
         TideCurve there = new TideCurve(SEA, found.height(), 12, 3.4);
-        assertThat(HeightSearch.forFirstEnd(there, 6.4))
+        assertThat(HeightSearch.forFirstEnd(there, 6.4, 0))
                 .as("where it is best nothing is offered")
                 .isEmpty();
     }

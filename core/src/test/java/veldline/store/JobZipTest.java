@@ -57,7 +57,7 @@ class JobZipTest {
     @Test
     void aJobComesOutAsItWentIn() throws IOException, FormatException {
         Path zip = folder.resolve("link.zip");
-        JobZip.write(JOB, "link", zip);
+        JobZip.write(JOB, "link", folder, zip);
         JobFile.Opened opened = JobZip.read(zip);
         assertThat(opened.troubles()).isEmpty();
         assertThat(opened.job()).isEqualTo(JOB);

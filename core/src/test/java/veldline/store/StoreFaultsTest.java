@@ -38,18 +38,38 @@ class StoreFaultsTest {
         }
     }
 
+    /** A copy of a frozen job of a former version, with its recordings. */
+    private Path frozen(String name) throws Exception {
+        Path there = Path.of(StoreFaultsTest.class
+                .getResource("/jobs/" + name + ".veldline.json")
+                .toURI());
+        Path copy = folder.resolve(name + ".veldline.json");
+        Files.copy(there, copy);
+        Path files = there.resolveSibling(name + ".files");
+        Files.createDirectory(folder.resolve(name + ".files"));
+        for (Path f : everything(files).subList(1, everything(files).size())) {
+            Files.copy(f, folder.resolve(name + ".files").resolve(f.getFileName()));
+        }
+        return copy;
+    }
+
+    @Test
+    void aFileOfVersionTwoIsBroughtToTwoPointOne() throws Exception {
+        Path copy = frozen("shelter-2.0");
+        JobStore store = new JobStore(copy);
+        JobFile.Opened opened = store.openWhatCanBe();
+        assertThat(opened.troubles()).isEmpty();
+        Job shelter = TernholmSands.all().get(3);
+        assertThat(opened.job()).isEqualTo(shelter);
+        assertThat(opened.job().log()).isNotEmpty().allMatch(l -> l.photograph().isEmpty());
+        assertThat(opened.job().needs().highest().value()).isZero();
+        assertThat(store.save(opened.job())).isEmpty();
+        assertThat(Files.readString(copy)).contains("\"version\" : \"2.1\"");
+    }
+
     @Test
     void aFileOfVersionOneOpensAsItWasMeant() throws Exception {
-        Path frozen = Path.of(StoreFaultsTest.class
-                .getResource("/jobs/nest-camera-1.0.veldline.json")
-                .toURI());
-        Path copy = folder.resolve("nest-camera-1.0.veldline.json");
-        Files.copy(frozen, copy);
-        Path files = frozen.resolveSibling("nest-camera-1.0.files");
-        Files.createDirectory(folder.resolve("nest-camera-1.0.files"));
-        for (Path f : everything(files).subList(1, everything(files).size())) {
-            Files.copy(f, folder.resolve("nest-camera-1.0.files").resolve(f.getFileName()));
-        }
+        Path copy = frozen("nest-camera-1.0");
         JobStore store = new JobStore(copy);
         JobFile.Opened opened = store.openWhatCanBe();
         assertThat(opened.troubles()).isEmpty();
@@ -61,7 +81,7 @@ class StoreFaultsTest {
         assertThat(job.farAntenna().claimedGain().orElseThrow().value()).isEqualTo(12);
         assertThat(job.prove().recordings()).hasSize(2).allMatch(r -> r.series().size() == 24);
         assertThat(store.save(job)).as("a known file is written over").isEmpty();
-        assertThat(Files.readString(copy)).contains("\"version\" : \"2.0\"");
+        assertThat(Files.readString(copy)).contains("\"version\" : \"2.1\"");
         assertThat(new JobStore(copy).open()).isEqualTo(job);
     }
 
@@ -72,7 +92,7 @@ class StoreFaultsTest {
         Files.writeString(
                 file,
                 Files.readString(file)
-                        .replace("\"version\" : \"2.0\"", "\"version\" : \"2.4\"")
+                        .replace("\"version\" : \"2.1\"", "\"version\" : \"2.4\"")
                         .replaceFirst("\"place\"", "\"moonPhase\" : 3, \"place\"")
                         .replaceFirst("\"marginWanted\"", "\"mood\" : {\"of\" : \"sea\"}, \"marginWanted\""));
         JobStore store = new JobStore(file);
@@ -93,7 +113,7 @@ class StoreFaultsTest {
     void aNewerMajorVersionIsShownAndNeverWrittenOver() throws IOException, FormatException {
         Path file = folder.resolve("link.veldline.json");
         new JobStore(file).save(JOB);
-        String newer = Files.readString(file).replace("\"version\" : \"2.0\"", "\"version\" : \"3.1\"");
+        String newer = Files.readString(file).replace("\"version\" : \"2.1\"", "\"version\" : \"3.1\"");
         Files.writeString(file, newer);
         JobStore store = new JobStore(file);
         JobFile.Opened opened = store.openWhatCanBe();

@@ -268,7 +268,7 @@ public final class JobDesk implements AutoCloseable {
     }
 
     public void saveAs(JobStore where) {
-        store = Optional.of(where);
+        store = Optional.of(store.map(s -> s.as(where.file())).orElse(where));
         timed.execute(() -> written = Optional.empty());
         saveNow();
     }

@@ -12,7 +12,6 @@ import veldline.format.JobFile;
 import veldline.job.Job;
 import veldline.job.NewJob;
 import veldline.store.JobStore;
-import veldline.store.JobZip;
 
 /**
  * The job a window begins with.
@@ -56,15 +55,17 @@ record Opened(Job job, Optional<JobStore> store, boolean fresh, String news) {
     private static Opened file(Path path) {
         boolean zip = path.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(".zip");
         try {
-            JobStore store = zip
-                    ? JobStore.fresh(
-                            path.toAbsolutePath().getParent(),
-                            path.getFileName().toString().replaceFirst("(?i)\\.zip$", ""))
-                    : new JobStore(path);
-            JobFile.Opened opened = zip ? JobZip.read(path) : store.openWhatCanBe();
             if (zip) {
-                store.save(opened.job());
+                Unpacked u = Unpacked.from(path);
+                u.store().save(u.job());
+                return new Opened(
+                        u.job(),
+                        Optional.of(u.store()),
+                        false,
+                        Tasks.missing(u.troubles()).strip());
             }
+            JobStore store = new JobStore(path);
+            JobFile.Opened opened = store.openWhatCanBe();
             return new Opened(
                     opened.job(),
                     Optional.of(store),

@@ -19,6 +19,7 @@ import veldline.job.Job;
 import veldline.job.JobChange;
 import veldline.prove.ProveChange;
 import veldline.prove.Recording;
+import veldline.store.Album;
 import veldline.store.JobStore;
 import veldline.store.JobZip;
 import veldline.store.RunningRecording;
@@ -131,20 +132,39 @@ final class Tasks {
                 e -> work.tell(file.getFileName() + ": " + plain(e) + " Nothing was changed."));
     }
 
+    /** Keeps a photograph beside the job, then names it in the log: a line never names what is not there. */
+    void photograph(Path file) {
+        Optional<Path> folder = work.desk().store().map(JobStore::folder);
+        if (folder.isEmpty()) {
+            work.tell("The job is in no folder yet. Save it, then add the photograph.");
+            return;
+        }
+        studies.ask(
+                "Copying",
+                p -> Album.keep(file, folder.get()),
+                o -> {
+                    work.apply(new JobChange.Photographed(
+                            Instant.now(), file.getFileName().toString(), o.result()));
+                    work.tell("Added " + file.getFileName() + " to the log.");
+                },
+                e -> work.tell(file.getFileName() + " was not added: " + why(e) + "."));
+    }
+
     private static String plain(Exception e) {
         return e instanceof FormatException ? e.getMessage() : "it cannot be read as text. Give a CSV file in UTF-8.";
     }
 
-    private record Opened(JobFile.Opened file, Optional<Instant> written) {}
+    private record Opened(JobFile.Opened file, Optional<Instant> written, List<String> photographs) {}
 
     /** Packs a job into one file, off the interface thread. */
     void zipOut(File file, Job job) {
         Path target = file.getName().endsWith(".zip") ? file.toPath() : Path.of(file.getPath() + ".zip");
+        Optional<Path> folder = work.desk().store().map(JobStore::folder);
         String name = job.name().toLowerCase(java.util.Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
         studies.ask(
                 "Packing",
                 p -> {
-                    JobZip.write(job, name, target);
+                    JobZip.write(job, name, folder.orElse(target), target);
                     return target;
                 },
                 o -> work.tell("Packed " + target.getFileName() + "."),
@@ -156,27 +176,19 @@ final class Tasks {
         studies.ask(
                 "Unpacking",
                 p -> {
-                    JobFile.Opened opened = JobZip.read(zip);
-                    String base = zip.getFileName().toString().replaceFirst("(?i)\\.zip$", "");
-                    JobStore store = JobStore.fresh(zip.toAbsolutePath().getParent(), base);
-                    store.save(opened.job());
-                    return new Unpacked(opened, store);
+                    Unpacked unpacked = Unpacked.from(zip);
+                    unpacked.store().save(unpacked.job());
+                    return unpacked;
                 },
                 o -> {
+                    Unpacked u = o.result();
                     work.forgetJob();
-                    work.desk()
-                            .lay(
-                                    o.result().opened().job(),
-                                    Optional.of(o.result().store()),
-                                    Optional.empty());
-                    work.tell("Unpacked to " + o.result().store().file().getFileName() + "."
-                            + missing(o.result().opened().troubles()));
+                    work.desk().lay(u.job(), Optional.of(u.store()), Optional.empty());
+                    work.tell("Unpacked to " + u.store().file().getFileName() + "." + missing(u.troubles()));
                 },
                 e -> work.tell(
                         zip.getFileName() + " was not opened. " + why(e) + ". The job on the desk is as it was."));
     }
-
-    private record Unpacked(JobFile.Opened opened, JobStore store) {}
 
     /** Opens a job file or a job in a zip; one that cannot be read leaves the desk as it is. */
     void open(Path file) {
@@ -192,7 +204,8 @@ final class Tasks {
                 "Opening",
                 p -> {
                     work.desk().awaitSaved();
-                    return new Opened(store.openWhatCanBe(), store.lastSaved());
+                    JobFile.Opened opened = store.openWhatCanBe();
+                    return new Opened(opened, store.lastSaved(), store.missingPhotographs(opened.job()));
                 },
                 o -> {
                     work.forgetJob();
@@ -201,8 +214,9 @@ final class Tasks {
                                     o.result().file().job(),
                                     Optional.of(store),
                                     o.result().written());
+                    Opened opened = o.result();
                     work.tell("Opened " + file.getFileName() + "."
-                            + missing(o.result().file().troubles()));
+                            + missing(opened.file().troubles()) + gone(opened.photographs()));
                     recover(work);
                 },
                 e -> work.tell(
@@ -216,6 +230,14 @@ final class Tasks {
         }
         String more = troubles.size() == 1 ? "" : ", and " + (troubles.size() - 1) + " more";
         return " Not whole: " + troubles.get(0) + more + ". The file stays as it is; saving takes a new name.";
+    }
+
+    /** Photographs are not in the job file, so one that is gone takes nothing of it along. */
+    private static String gone(List<String> photographs) {
+        return photographs.isEmpty()
+                ? ""
+                : " Gone from its folder: " + photographs.get(0)
+                        + (photographs.size() == 1 ? "." : ", and " + (photographs.size() - 1) + " more.");
     }
 
     private static String why(Exception e) {

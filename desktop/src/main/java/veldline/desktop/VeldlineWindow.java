@@ -1,6 +1,7 @@
 package veldline.desktop;
 
 import java.io.File;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -28,6 +29,7 @@ import veldline.desktop.look.Appearance;
 import veldline.desktop.print.Printing;
 import veldline.explain.Finding;
 import veldline.job.JobChange;
+import veldline.store.JobStore;
 
 /** The one window: steps, line, bench, foot. Larger text makes all of it larger, and the room for it smaller. */
 public final class VeldlineWindow extends Region {
@@ -73,6 +75,7 @@ public final class VeldlineWindow extends Region {
         work.onChanged(this::refresh);
         work.onTold(foot::refresh);
         new WindowKeys(this, work);
+        DroppedFiles.on(this, work);
     }
 
     @Override
@@ -173,6 +176,11 @@ public final class VeldlineWindow extends Region {
             }
 
             @Override
+            public Optional<Path> folder() {
+                return work.desk().store().map(JobStore::folder);
+            }
+
+            @Override
             public void take(Finding.Remedy remedy) {
                 work.shadows().preview(Optional.empty());
                 work.apply(lifted(remedy));
@@ -204,6 +212,7 @@ public final class VeldlineWindow extends Region {
                 work.newJob();
                 lay(Overlay.NEW_JOB);
             }
+            case PHOTOGRAPH -> choose("A photograph, JPEG or PNG", "*", false).ifPresent(work::photograph);
             case ZIP_OUT -> choose("Send as one zip", "*.zip", true).ifPresent(work::zipOut);
             case LEAVE -> {
                 work.leaveOverlay();

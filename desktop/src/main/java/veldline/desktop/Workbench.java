@@ -356,6 +356,11 @@ public final class Workbench implements AutoCloseable {
         assessment.ifPresent(a -> tasks.readCsv(file, a));
     }
 
+    /** Keeps a photograph in the job's folder, as a line of the log. */
+    public void photograph(File file) {
+        tasks.photograph(file.toPath());
+    }
+
     public void open(File file) {
         tasks.open(file.toPath());
     }

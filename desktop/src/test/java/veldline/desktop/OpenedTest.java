@@ -57,7 +57,7 @@ class OpenedTest {
     @Test
     void aZipIsUnpackedBesideIt() throws IOException {
         Path zip = folder.resolve("sent.zip");
-        JobZip.write(JOB, "link", zip);
+        JobZip.write(JOB, "link", folder, zip);
         Opened opened = of(zip);
         assertThat(opened.job()).isEqualTo(JOB);
         assertThat(opened.store().orElseThrow().file()).isEqualTo(folder.resolve("sent.veldline.json"));

@@ -1,5 +1,6 @@
 package veldline.desktop.bench;
 
+import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
@@ -42,6 +43,9 @@ public final class BenchView extends BorderPane {
 
         void picked(String zone);
 
+        /** Where the job's recordings and photographs are; empty where it is in no folder yet. */
+        Optional<Path> folder();
+
         void take(Finding.Remedy remedy);
 
         /** Shows what a remedy would come to, before it is taken; empty lets go of it. */
@@ -65,7 +69,7 @@ public final class BenchView extends BorderPane {
         this.showing = showing;
         this.host = host;
         this.inputs = new InputsPane(this::outcome, host::command);
-        this.picture = new PictureView((w, h) -> bench.centre(showing.get(), w, h), gestures());
+        this.picture = new PictureView((w, h) -> bench.centre(showing.get(), w, h), gestures(), host::folder);
         this.findings = new FindingsColumn(host::take, host::preview);
         this.full = scrolled(findings, FINDINGS, "findings-scroll");
         getStyleClass().add("bench");

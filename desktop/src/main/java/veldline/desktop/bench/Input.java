@@ -79,6 +79,7 @@ public sealed interface Input {
         GO_BACK,
         CHECK_ADVERT,
         ZIP_OUT,
+        PHOTOGRAPH,
         LEAVE,
         OTHER_PAPER,
         PRINT_NOW,

@@ -44,7 +44,8 @@ final class NeedsInputs {
                 value(n, NeedsChange.Kind.WEIGHT, 1000, "1000 kg"), value(n, NeedsChange.Kind.PACKED, 100, "100 m")));
         in.add(new Input.Pair(
                 value(n, NeedsChange.Kind.SET_UP, 864_000, "10 d"), value(n, NeedsChange.Kind.HOURS, 864_000, "10 d")));
-        in.add(value(n, NeedsChange.Kind.PEOPLE, 100, "100"));
+        in.add(new Input.Pair(
+                value(n, NeedsChange.Kind.PEOPLE, 100, "100"), value(n, NeedsChange.Kind.HIGHEST, 1000, "1000 m")));
         in.add(new Input.Choice(
                 "unseen",
                 "May it be seen?",

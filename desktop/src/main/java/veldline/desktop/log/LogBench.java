@@ -32,6 +32,7 @@ public final class LogBench implements Bench {
                 "note",
                 "Write a line, then Enter",
                 text -> text.isEmpty() ? Optional.empty() : Optional.of(new JobChange.Note(Instant.now(), text))));
+        in.add(new Input.Action("photograph", "Add a photograph", "", Input.Command.PHOTOGRAPH));
         in.add(new Input.Action("report", "Report", "Ctrl P", Input.Command.PRINT));
         in.add(new Input.Action("changes", "What changed", "C", Input.Command.CHANGES));
         in.add(new Input.Action("save", "Save as", "", Input.Command.SAVE_AS));

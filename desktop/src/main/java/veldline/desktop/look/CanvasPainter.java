@@ -2,8 +2,10 @@ package veldline.desktop.look;
 
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Optional;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.image.Image;
 import javafx.scene.paint.Color;
 import javafx.scene.paint.Paint;
 import javafx.scene.shape.StrokeLineCap;
@@ -19,10 +21,16 @@ public final class CanvasPainter {
     private record Ink(Role role, Mark.Hatch hatch) {}
 
     private final Appearance look;
+    private final Photographs photographs;
     private final Map<Ink, Paint> inks = new HashMap<>();
 
     public CanvasPainter(Appearance look) {
+        this(look, Photographs.none());
+    }
+
+    public CanvasPainter(Appearance look, Photographs photographs) {
         this.look = look;
+        this.photographs = photographs;
     }
 
     public Appearance look() {
@@ -49,8 +57,31 @@ public final class CanvasPainter {
                 text(t, g);
             } else if (mark instanceof Mark.Sign s) {
                 sign(s, g);
+            } else if (mark instanceof Mark.Photo p) {
+                photograph(p, g);
             }
         }
+    }
+
+    /** While it is being read, or where it is gone, its box stands empty. */
+    private void photograph(Mark.Photo p, GraphicsContext g) {
+        Optional<Image> image = photographs.of(p.file()).filter(i -> i.getWidth() > 0);
+        if (image.isEmpty()) {
+            g.setFill(look.colour(Role.SLATE));
+            g.setFont(Faces.font(Mark.Face.TEXT, 13));
+            g.setTextAlign(TextAlignment.CENTER);
+            g.setTextBaseline(VPos.CENTER);
+            g.fillText(
+                    photographs.awaits(p.file()) ? "" : "not in the job's folder",
+                    p.x() + p.width() / 2,
+                    p.y() + p.height() / 2);
+            return;
+        }
+        double by = Math.min(
+                p.width() / image.get().getWidth(), p.height() / image.get().getHeight());
+        double w = image.get().getWidth() * by;
+        double h = image.get().getHeight() * by;
+        g.drawImage(image.get(), p.x() + (p.width() - w) / 2, p.y() + (p.height() - h) / 2, w, h);
     }
 
     private void stroke(Mark.Stroke s, GraphicsContext g) {

@@ -1,9 +1,11 @@
 package veldline.desktop.part;
 
+import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiFunction;
+import java.util.function.Supplier;
 import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.input.KeyCode;
@@ -12,6 +14,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.transform.Scale;
 import veldline.desktop.look.Appearance;
 import veldline.desktop.look.CanvasPainter;
+import veldline.desktop.look.Photographs;
 import veldline.picture.Mark;
 import veldline.picture.Picture;
 
@@ -49,7 +52,8 @@ public final class PictureView extends Region {
     private final Map<String, Region> handles = new HashMap<>();
     private Picture picture = Picture.pen(0, 0).done();
     private Appearance look = Appearance.DAYLIGHT;
-    private CanvasPainter painter = new CanvasPainter(look);
+    private final Photographs photographs;
+    private CanvasPainter painter;
     private double zoom = 1;
     private Optional<Mark.Zone> held = Optional.empty();
     private double fromX;
@@ -58,7 +62,14 @@ public final class PictureView extends Region {
 
     /** @param draw makes the picture for a width and a height */
     public PictureView(BiFunction<Double, Double, Picture> draw, Gestures gestures) {
+        this(draw, gestures, Optional::empty);
+    }
+
+    /** @param folder where the photographs of the picture are */
+    public PictureView(BiFunction<Double, Double, Picture> draw, Gestures gestures, Supplier<Optional<Path>> folder) {
         this.draw = draw;
+        this.photographs = new Photographs(folder, this::paint);
+        this.painter = new CanvasPainter(look, photographs);
         this.gestures = gestures;
         getChildren().add(canvas);
         getStyleClass().add("picture");
@@ -107,14 +118,18 @@ public final class PictureView extends Region {
         }
         zoom = scale;
         if (look != painter.look()) {
-            painter = new CanvasPainter(look);
+            painter = new CanvasPainter(look, photographs);
         }
         canvas.setWidth(Math.ceil(w * zoom));
         canvas.setHeight(Math.ceil(h * zoom));
         canvas.getTransforms().setAll(new Scale(1 / zoom, 1 / zoom));
         picture = next;
-        painter.paint(picture, canvas.getGraphicsContext2D(), zoom);
+        paint();
         placeHandles();
+    }
+
+    private void paint() {
+        painter.paint(picture, canvas.getGraphicsContext2D(), zoom);
     }
 
     private void placeHandles() {

@@ -1,0 +1,49 @@
+package veldline.desktop;
+
+import java.io.File;
+import java.util.List;
+import java.util.Locale;
+import javafx.scene.Node;
+import javafx.scene.input.DragEvent;
+import javafx.scene.input.TransferMode;
+
+/** Files let go over the window: a photograph joins the log, a CSV the recordings, and a job is opened. */
+final class DroppedFiles {
+    private final Workbench work;
+
+    private DroppedFiles(Workbench work) {
+        this.work = work;
+    }
+
+    static void on(Node window, Workbench work) {
+        DroppedFiles dropped = new DroppedFiles(work);
+        window.setOnDragOver(e -> {
+            if (e.getDragboard().hasFiles()) {
+                e.acceptTransferModes(TransferMode.COPY);
+            }
+            e.consume();
+        });
+        window.setOnDragDropped(dropped::take);
+    }
+
+    private void take(DragEvent e) {
+        List<File> files = e.getDragboard().getFiles();
+        files.forEach(f -> take(work, f));
+        e.setDropCompleted(!files.isEmpty());
+        e.consume();
+    }
+
+    static void take(Workbench work, File file) {
+        String name = file.getName().toLowerCase(Locale.ROOT);
+        if (name.matches(".*\\.(jpe?g|png)")) {
+            work.photograph(file);
+        } else if (name.endsWith(".csv")) {
+            work.readCsv(file.toPath());
+        } else if (name.endsWith(".json") || name.endsWith(".zip")) {
+            work.open(file);
+        } else {
+            work.tell(file.getName()
+                    + " was not taken: drop a job, a zip, a CSV of readings, or a JPEG or PNG photograph.");
+        }
+    }
+}
