@@ -54,10 +54,8 @@ final class StartTimer {
     private static List<Double> start(String flag, String what) throws IOException, InterruptedException {
         List<String> command = new ArrayList<>(List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "@packaging/java.options",
                 flag,
-                "-Xshare:auto",
-                "-Xss2m",
-                
                 "-Dprism.order=sw",
                 "-cp",
                 System.getProperty("java.class.path"),

@@ -7,13 +7,13 @@ import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
 import javafx.event.Event;
 import javafx.scene.Scene;
-import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.StackPane;
 import javafx.stage.Stage;
 import javafx.stage.Window;
 import veldline.desktop.part.PictureView;
+import veldline.picture.Picture;
 
 /**
  * Starts a window, prints milliseconds from the start of the process until it answers, and ends. {@code empty} is a
@@ -67,7 +67,6 @@ public final class StartProbe {
     private static void watch() {
         new AnimationTimer() {
             private int drawn;
-            private boolean answered;
 
             @Override
             public void handle(long now) {
@@ -76,18 +75,17 @@ public final class StartProbe {
                 if (line.filter(l -> shows(l, "15.8")).isEmpty()) {
                     return;
                 }
-                VeldlineWindow window = (VeldlineWindow) scene.orElseThrow().getRoot();
                 if (++drawn == 2) {
+                    Picture before = line.get().picture();
                     Event.fireEvent(
-                            window,
+                            scene.orElseThrow().getRoot(),
                             new KeyEvent(KeyEvent.KEY_TYPED, "]", "", KeyCode.UNDEFINED, false, false, false, false));
-                } else if (drawn > 2 && !answered) {
-                    answered = ((Label) window.lookup("#where")).getText().contains("stop 2 of");
-                    if (answered) {
+                    // The tint has moved to the next stop.
+                    if (!line.get().picture().equals(before)) {
                         System.out.println("ready " + sinceStart());
                     }
                 }
-                if (answered && shows(line.get(), "29.3")) {
+                if (shows(line.get(), "29.3")) {
                     System.out.println("field " + sinceStart());
                     System.exit(0);
                 }

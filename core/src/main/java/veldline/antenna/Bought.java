@@ -1,6 +1,5 @@
 package veldline.antenna;
 
-import com.fasterxml.jackson.annotation.JsonIgnore;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 import veldline.explain.Formula;
@@ -42,7 +41,6 @@ public record Bought(
     }
 
     @Override
-    @JsonIgnore
     public Optional<Polarized> polarized() {
         return Optional.of(polarization);
     }

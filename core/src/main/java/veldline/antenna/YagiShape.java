@@ -1,6 +1,5 @@
 package veldline.antenna;
 
-import com.fasterxml.jackson.annotation.JsonIgnore;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
@@ -63,7 +62,6 @@ public record YagiShape(
     }
 
     /** From the reflector to the last element, metres. */
-    @JsonIgnore
     public double boomLength() {
         return elements.get(elements.size() - 1).position().value();
     }
@@ -102,7 +100,6 @@ public record YagiShape(
     }
 
     /** What is solved: every element a wire, boom along x from the reflector, beam towards +x. */
-    @JsonIgnore
     public WireModel model() {
         double radius = diameter.value() / 2;
         List<Wire> wires = new ArrayList<>();

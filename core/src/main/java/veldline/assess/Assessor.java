@@ -48,9 +48,10 @@ public final class Assessor {
     private final Memory<AntennaStage.Input, Complex> otherFeeds = new Memory<>();
     private final Memory<MatchStage.Input, MatchFigures> matches = new Memory<>();
     private final Memory<PathInput, PathFigures> paths = new Memory<>();
-    private final Memory<FeedInput, FeedFigures> feeds = new Memory<>();
+    private final Memory<FeedInput, FeedFigures> nearFeeds = new Memory<>();
+    private final Memory<FeedInput, FeedFigures> farFeeds = new Memory<>();
     private final Memory<ProveStage.Input, ProveFigures> proofs = new Memory<>();
-    private final MendSearch mends = new MendSearch(Drawer.parts());
+    private final MendSearch mends = new MendSearch(Drawer::parts);
 
     /** What decides an SWR curve. */
     private record SweepInput(WireModel model, double frequency) {}
@@ -85,8 +86,8 @@ public final class Assessor {
         Brief brief = job.brief();
         double frequency = brief.frequency().value();
         PathFigures path = path(job);
-        FeedFigures near = feed(job.nearRun(), frequency);
-        FeedFigures far = feed(job.farRun(), frequency);
+        FeedFigures near = feed(nearFeeds, job.nearRun(), frequency);
+        FeedFigures far = feed(farFeeds, job.farRun(), frequency);
         Optional<AntennaStage.Input> input =
                 job.yagi().map(y -> new AntennaStage.Input(y.model(), frequency, y.upright()));
         Stage<AntennaFigures> antenna = input.map(in -> depth == Depth.FIRST && !antennas.knows(in)
@@ -152,7 +153,7 @@ public final class Assessor {
                 Assessor::path);
     }
 
-    private FeedFigures feed(FeedRun run, double frequency) {
+    private FeedFigures feed(Memory<FeedInput, FeedFigures> feeds, FeedRun run, double frequency) {
         return feeds.of(new FeedInput(run, frequency), in -> feed(in.run, in.frequency, mends));
     }
 
@@ -342,7 +343,7 @@ public final class Assessor {
                 "path",
                 paths.runs(),
                 "feed",
-                feeds.runs(),
+                nearFeeds.runs() + farFeeds.runs(),
                 "prove",
                 proofs.runs());
     }

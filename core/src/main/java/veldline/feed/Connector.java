@@ -1,7 +1,5 @@
 package veldline.feed;
 
-import com.fasterxml.jackson.annotation.JsonIgnore;
-
 /**
  * One half of a joint, as separate facts; the trade's names are made from them, never the other way.
  *
@@ -84,7 +82,6 @@ public record Connector(Series family, Thread thread, Contact contact, int ohms)
     }
 
     /** The trade's name: a plug has its thread inside; “RP” where the centre is the other way about. */
-    @JsonIgnore
     public String tradeName() {
         if (family == Series.BUILT_IN) {
             return family.words();
@@ -95,7 +92,6 @@ public record Connector(Series family, Thread thread, Contact contact, int ohms)
     }
 
     /** The two facts in words. */
-    @JsonIgnore
     public String facts() {
         return thread.words() + " thread, " + contact.words();
     }

@@ -3,6 +3,7 @@ package veldline.feed;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.function.Supplier;
 
 /**
  * Finds what makes a broken chain hold: every part of the drawer is tried in the place of each adapter, between each
@@ -18,10 +19,11 @@ public final class MendSearch {
      */
     public record Mend(FeedChange change, FeedPart part, double lossDb, int cost) {}
 
-    private final List<FeedPart> drawer;
+    private final Supplier<List<FeedPart>> parts;
 
-    public MendSearch(List<FeedPart> drawer) {
-        this.drawer = List.copyOf(drawer);
+    /** @param parts the drawer's, asked for when a chain is broken and not before */
+    public MendSearch(Supplier<List<FeedPart>> parts) {
+        this.parts = parts;
     }
 
     /** Ways to mend the run with one change, best first; empty when it holds or nothing in the drawer helps. */
@@ -29,6 +31,7 @@ public final class MendSearch {
         if (run.brokenAt(frequency).isEmpty()) {
             return List.of();
         }
+        List<FeedPart> drawer = parts.get();
         List<Mend> found = new ArrayList<>();
         for (int i = 0; i < run.parts().size(); i++) {
             FeedPart now = run.parts().get(i);

@@ -1,24 +1,16 @@
 package veldline.format;
 
-import com.fasterxml.jackson.annotation.JsonAutoDetect;
-import com.fasterxml.jackson.annotation.PropertyAccessor;
 import com.fasterxml.jackson.core.JsonGenerator;
 import com.fasterxml.jackson.core.JsonParser;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.DeserializationContext;
-import com.fasterxml.jackson.databind.DeserializationFeature;
 import com.fasterxml.jackson.databind.JsonDeserializer;
 import com.fasterxml.jackson.databind.JsonMappingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.JsonSerializer;
-import com.fasterxml.jackson.databind.MapperFeature;
-import com.fasterxml.jackson.databind.SerializationFeature;
 import com.fasterxml.jackson.databind.SerializerProvider;
 import com.fasterxml.jackson.databind.json.JsonMapper;
-import com.fasterxml.jackson.databind.module.SimpleModule;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import com.fasterxml.jackson.datatype.jdk8.Jdk8Module;
-import com.fasterxml.jackson.datatype.jsr310.JavaTimeModule;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.NoSuchFileException;
@@ -69,21 +61,19 @@ public final class JobFile {
      */
     public static Parts write(Job job, Optional<JsonNode> newer) {
         Map<String, String> recordings = new LinkedHashMap<>();
-        JsonMapper mapper = mapper(
-                new JsonSerializer<Series>() {
-                    @Override
-                    public void serialize(Series series, JsonGenerator out, SerializerProvider p) throws IOException {
-                        String csv = ReadingsCsv.write(series);
-                        String name = "recording-" + sha256(csv).substring(0, 12) + ".csv";
-                        recordings.put(name, csv);
-                        out.writeStartObject();
-                        out.writeStringField("file", name);
-                        out.writeNumberField("bytes", csv.getBytes(StandardCharsets.UTF_8).length);
-                        out.writeStringField("sha256", sha256(csv));
-                        out.writeEndObject();
-                    }
-                },
-                null);
+        JsonMapper mapper = RecordMapper.writing(Series.class, new JsonSerializer<>() {
+            @Override
+            public void serialize(Series series, JsonGenerator out, SerializerProvider p) throws IOException {
+                String csv = ReadingsCsv.write(series);
+                String name = "recording-" + sha256(csv).substring(0, 12) + ".csv";
+                recordings.put(name, csv);
+                out.writeStartObject();
+                out.writeStringField("file", name);
+                out.writeNumberField("bytes", csv.getBytes(StandardCharsets.UTF_8).length);
+                out.writeStringField("sha256", sha256(csv));
+                out.writeEndObject();
+            }
+        });
         ObjectNode root = mapper.createObjectNode();
         root.put("format", "veldline job");
         root.put("version", Job.FORMAT);
@@ -191,7 +181,7 @@ public final class JobFile {
     }
 
     private static JsonMapper reader(Folder folder, Optional<List<String>> troubles) {
-        return mapper(null, new JsonDeserializer<Series>() {
+        return RecordMapper.reading(Series.class, new JsonDeserializer<>() {
             @Override
             public Series deserialize(JsonParser in, DeserializationContext c) throws IOException {
                 JsonNode node = in.readValueAsTree();
@@ -250,28 +240,6 @@ public final class JobFile {
         }
         String message = cause instanceof JsonProcessingException p ? p.getOriginalMessage() : cause.getMessage();
         return message == null ? "something is missing" : message.split("\n")[0].replaceAll("veldline\\.[a-z.]*", "");
-    }
-
-    private static JsonMapper mapper(JsonSerializer<Series> out, JsonDeserializer<Series> in) {
-        SimpleModule module = new SimpleModule();
-        if (out != null) {
-            module.addSerializer(Series.class, out);
-        }
-        if (in != null) {
-            module.addDeserializer(Series.class, in);
-        }
-        return JsonMapper.builder()
-                .addModule(new Jdk8Module())
-                .addModule(new JavaTimeModule())
-                .addModule(module)
-                .disable(SerializationFeature.WRITE_DATES_AS_TIMESTAMPS)
-                .disable(MapperFeature.AUTO_DETECT_IS_GETTERS, MapperFeature.AUTO_DETECT_GETTERS)
-                .visibility(PropertyAccessor.FIELD, JsonAutoDetect.Visibility.ANY)
-                .enable(DeserializationFeature.FAIL_ON_NULL_CREATOR_PROPERTIES)
-                .enable(DeserializationFeature.FAIL_ON_MISSING_CREATOR_PROPERTIES)
-                // A newer minor version may have fields this one does not know.
-                .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
-                .build();
     }
 
     /** SHA-256 of a text in UTF-8, lower-case hexadecimal. */

@@ -1,6 +1,5 @@
 package veldline.link;
 
-import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -82,7 +81,6 @@ public record RadioSheet(
     }
 
     /** The port an antenna of one's own goes to, or the first where none can be changed. */
-    @JsonIgnore
     public Port port() {
         return ports.stream().filter(Port::detachable).findFirst().orElse(ports.get(0));
     }

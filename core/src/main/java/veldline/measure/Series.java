@@ -5,16 +5,16 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * An immutable run of readings. Two are equal when their readings are; the hash is computed once, so that it may key a
- * memory of results.
+ * An immutable run of readings. Two are equal when their readings are; the hash is computed once, when it is first asked
+ * for.
  */
 public final class Series {
     private final List<Reading> readings;
-    private final int hash;
+    /** Zero until it is asked for; threads that ask at once find the same. */
+    private int hash;
 
     public Series(List<Reading> readings) {
         this.readings = List.copyOf(readings);
-        this.hash = this.readings.hashCode();
     }
 
     public List<Reading> readings() {
@@ -76,11 +76,14 @@ public final class Series {
 
     @Override
     public boolean equals(Object other) {
-        return other instanceof Series s && s.hash == hash && s.readings.equals(readings);
+        return this == other || other instanceof Series s && s.readings.equals(readings);
     }
 
     @Override
     public int hashCode() {
+        if (hash == 0) {
+            hash = readings.hashCode();
+        }
         return hash;
     }
 }

@@ -159,6 +159,21 @@ public final class JobDesk implements AutoCloseable {
         assess();
     }
 
+    /** Works out only what needs no field solution, so that a window about to open has the processors to itself. */
+    void assessLine() {
+        Job job = history.job();
+        wanted.set(job);
+        settled = false;
+        live.execute(() -> first(job));
+    }
+
+    private void first(Job job) {
+        if (unseen) {
+            unseen = false;
+            publish(assessor.assess(job, Assessor.Depth.FIRST, () -> true), job);
+        }
+    }
+
     /** Works out what follows from the job as it is. Jobs that were never looked at are skipped. */
     public void assess() {
         Job job = history.job();
@@ -183,10 +198,7 @@ public final class JobDesk implements AutoCloseable {
         java.util.function.BooleanSupplier goOn =
                 () -> wanted.get() == job || System.nanoTime() - begun < PATIENCE_NANOS;
         try {
-            if (unseen) {
-                unseen = false;
-                publish(assessor.assess(job, Assessor.Depth.FIRST, goOn), job);
-            }
+            first(job);
             publish(assessor.assess(job, Assessor.Depth.QUICK, goOn), job);
             for (Assessor.Depth depth : List.of(Assessor.Depth.SWEEP, Assessor.Depth.ALL)) {
                 if (wanted.get() == job) {

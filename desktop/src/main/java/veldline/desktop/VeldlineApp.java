@@ -6,9 +6,12 @@ import java.util.concurrent.CompletableFuture;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.scene.Scene;
+import javafx.scene.layout.Region;
 import javafx.stage.Stage;
 import veldline.desktop.bench.Overlay;
+import veldline.desktop.look.Appearance;
 import veldline.desktop.look.Faces;
+import veldline.picture.Role;
 import veldline.store.JobStore;
 
 /** Opens the window. The job is read and worked out while the toolkit starts; whichever is done first waits. */
@@ -24,6 +27,7 @@ public final class VeldlineApp {
         Consumer<Runnable> toInterface = r -> started.thenRun(() -> Platform.runLater(r));
         CompletableFuture<Begun> begun = CompletableFuture.supplyAsync(() -> begin(Opened.of(args), toInterface));
         Platform.startup(() -> {
+            Stage stage = empty();
             Faces.load();
             started.complete(null);
             begun.whenComplete((b, fault) -> Platform.runLater(() -> {
@@ -32,29 +36,36 @@ public final class VeldlineApp {
                     fault.printStackTrace();
                     Platform.exit();
                 } else {
-                    show(new Stage(), b);
+                    fill(stage, b);
                 }
             }));
         });
     }
 
-    private static Begun begin(Opened opened, Consumer<Runnable> toInterface) {
-        JobDesk desk = new JobDesk(opened.job(), opened.store(), toInterface);
-        Workbench work = new Workbench(desk, toInterface);
-        desk.assess();
-        return new Begun(opened, desk, work);
-    }
-
-    private static void show(Stage stage, Begun begun) {
-        Workbench work = begun.work;
-        VeldlineWindow window = new VeldlineWindow(work);
-        stage.setScene(scene(window, 1280, 800));
+    /** The system's window, in the colour it will have: it is made while the job is still being read. */
+    private static Stage empty() {
+        Stage stage = new Stage();
+        stage.setScene(new Scene(new Region(), 1280, 800, Appearance.DAYLIGHT.colour(Role.PAPER)));
         stage.setTitle("Veldline");
         stage.setMinWidth(1024);
         stage.setMinHeight(680);
+        stage.show();
+        return stage;
+    }
+
+    private static Begun begin(Opened opened, Consumer<Runnable> toInterface) {
+        JobDesk desk = new JobDesk(opened.job(), opened.store(), toInterface);
+        Workbench work = new Workbench(desk, toInterface);
+        desk.assessLine();
+        return new Begun(opened, desk, work);
+    }
+
+    private static void fill(Stage stage, Begun begun) {
+        Workbench work = begun.work;
+        VeldlineWindow window = new VeldlineWindow(work);
+        stage.getScene().setRoot(window);
         stage.setOnHidden(e -> work.close());
         window.refresh();
-        stage.show();
         window.requestFocus();
         if (!begun.opened.news().isEmpty()) {
             work.tell(begun.opened.news());
@@ -69,8 +80,15 @@ public final class VeldlineApp {
     /** A scene with the program's style sheet. */
     static Scene scene(VeldlineWindow window, double width, double height) {
         Scene scene = new Scene(window, width, height);
-        scene.getStylesheets()
-                .add(VeldlineApp.class.getResource("look/veldline.css").toExternalForm());
+        style(scene);
         return scene;
+    }
+
+    /** Reads the program's style sheet into a scene. */
+    static void style(Scene scene) {
+        String sheet = VeldlineApp.class.getResource("look/veldline.css").toExternalForm();
+        if (!scene.getStylesheets().contains(sheet)) {
+            scene.getStylesheets().add(sheet);
+        }
     }
 }

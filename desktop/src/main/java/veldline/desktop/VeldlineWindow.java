@@ -15,7 +15,6 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
-import javafx.scene.layout.VBox;
 import javafx.scene.transform.Scale;
 import javafx.stage.FileChooser;
 import javafx.util.Duration;
@@ -33,49 +32,53 @@ import veldline.store.JobStore;
 
 /** The one window: steps, line, bench, foot. Larger text makes all of it larger, and the room for it smaller. */
 public final class VeldlineWindow extends Region {
-    private static final int FRAMES_BEFORE_BENCH = 4;
-    /** Under this width words give way to keys and marks. */
-    private static final double NARROW = 1000;
+    /** Frames with the line alone: one that draws it, and some that answer the first key. */
+    private static final int FRAMES_BEFORE_SURROUND = 4;
+
+    private static final int FRAMES_BEFORE_BENCH = 8;
 
     private final Workbench work;
     private final BorderPane content = new BorderPane();
-    private final TopBar top;
-    private final StepRow steps;
     private final LineBand line;
     private final StackPane place = new StackPane();
-    private final FootBar foot;
     private final Map<Step, BenchView> benches = new EnumMap<>(Step.class);
     private final PauseTransition forget = new PauseTransition(Duration.seconds(4));
     private final Printing printing;
     private final Overlays overlays;
+    private Optional<Surround> surround = Optional.empty();
     private Optional<BenchView> over = Optional.empty();
     private Appearance look = Appearance.DAYLIGHT;
     private boolean asked;
     private boolean benchDue;
     private TextSize textSize = TextSize.NORMAL;
 
+    /** A window that draws the line before anything else; the rest follows some frames later. */
     public VeldlineWindow(Workbench work) {
         this.work = work;
-        this.top = new TopBar(this, work);
-        this.steps = new StepRow(work);
         this.line = new LineBand(work);
-        this.foot = new FootBar(work);
         this.printing = new Printing(() -> work.showing().orElseThrow(), this::choose, work::tell);
         this.overlays = new Overlays(work);
         getStyleClass().addAll("root", "veldline", look.styleClass());
-        VBox over = new VBox(top, steps, line);
-        // The tip of the chosen stop hangs into the bench.
-        over.setViewOrder(-1);
-        content.setTop(over);
+        Surround.keepRoom(content, line);
         place.getStyleClass().add("bench-place");
         content.setCenter(place);
-        content.setBottom(foot);
         getChildren().add(content);
         forget.setOnFinished(e -> work.shadows().forgetFormer());
         work.onChanged(this::refresh);
-        work.onTold(foot::refresh);
+        work.onTold(() -> surround.ifPresent(Surround::tell));
         new WindowKeys(this, work);
         DroppedFiles.on(this, work);
+    }
+
+    /** The style sheet, top bar, steps and foot, if they are not there yet. */
+    private Surround furnish() {
+        if (surround.isEmpty()) {
+            Surround made = Surround.of(this, work, content);
+            surround = Optional.of(made);
+            Optional.ofNullable(getScene()).ifPresent(VeldlineApp::style);
+            work.showing().ifPresent(s -> made.refresh(s, look));
+        }
+        return surround.get();
     }
 
     @Override
@@ -84,21 +87,17 @@ public final class VeldlineWindow extends Region {
         double w = getWidth() / z;
         double h = getHeight() / z;
         line.fit(h);
-        top.narrow(w < NARROW);
-        steps.fit(w);
-        foot.narrow(w < NARROW);
+        surround.ifPresent(s -> s.fit(w));
         content.resizeRelocate(0, 0, w, h);
     }
 
     /** Shows everything as it now is. */
     public void refresh() {
         work.showing().ifPresent(s -> {
-            top.refresh(s, look);
-            steps.refresh(s);
-            foot.refresh();
+            surround.ifPresent(around -> around.refresh(s, look));
             line.refresh(look);
             if (!benchDue) {
-                askForBench();
+                askForRest();
                 return;
             }
             work.opened();
@@ -114,7 +113,7 @@ public final class VeldlineWindow extends Region {
     }
 
     /** The line is the answer: it is drawn first and answers keys, and the bench comes some frames later. */
-    private void askForBench() {
+    private void askForRest() {
         if (asked) {
             return;
         }
@@ -124,7 +123,10 @@ public final class VeldlineWindow extends Region {
 
             @Override
             public void handle(long now) {
-                if (++frames > FRAMES_BEFORE_BENCH) {
+                if (++frames == FRAMES_BEFORE_SURROUND) {
+                    furnish();
+                    work.desk().assess();
+                } else if (frames > FRAMES_BEFORE_BENCH) {
                     stop();
                     benchDue = true;
                     refresh();
@@ -278,12 +280,12 @@ public final class VeldlineWindow extends Region {
     }
 
     private void leaveGoTo() {
-        top.goToBox().clear();
+        goToBox().clear();
         requestFocus();
     }
 
     TextField goToBox() {
-        return top.goToBox();
+        return furnish().top().goToBox();
     }
 
     void switchLook() {

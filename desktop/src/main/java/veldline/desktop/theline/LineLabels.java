@@ -39,10 +39,10 @@ final class LineLabels {
             unknownLabel(s, i);
             return;
         }
-        boolean reached = line.brokenAt().map(b -> i < b).orElse(true);
+        boolean reached = reached(i);
         if (s.kind() == Kind.PATH) {
             double x = low() ? columns.from(i) + 12 : columns.from(i) + columns.width(i) * 0.6;
-            names(s, x, low() ? pen.height() - 24 : Math.min(62, slopeAt.applyAsDouble(x) - 28), Anchor.START, reached);
+            names(s, x, low() ? pen.height() - 24 : Math.min(62, slopeAt.applyAsDouble(x) - 28), Anchor.START, i);
             return;
         }
         double m = columns.middle(i);
@@ -51,7 +51,7 @@ final class LineLabels {
                     s.kind() == Kind.ANTENNA ? s.before() : s.level().value());
             double under = low() ? Math.max(pen.height() - 22, y + 26) : Math.max(pen.height() - 72, y + 34);
             pen.line(m, Math.min(under - 14, Math.max(under - 26, y + 6)), m, under - 14, Role.EDGE, 1);
-            names(s, m, under, Anchor.MIDDLE, reached);
+            names(s, m, under, Anchor.MIDDLE, i);
             boolean cut = s.state() == Finding.Level.STOP && line.brokenAt().isPresent();
             double top = scale.nearY(s.level().value());
             boolean rises = Math.abs(scale.nearY(s.before()) - top) > 26;
@@ -65,10 +65,14 @@ final class LineLabels {
                     reached);
         } else {
             double y = Math.min(scale.farY(s.level().value()), scale.farY(s.before()));
-            names(s, m, 20, Anchor.MIDDLE, reached);
+            names(s, m, 20, Anchor.MIDDLE, i);
             pen.line(m, low() ? 26 : 42, m, y - 26, Role.EDGE, 1);
             level(s, m, y - 10, Anchor.MIDDLE, reached);
         }
+    }
+
+    private boolean reached(int i) {
+        return line.brokenAt().map(b -> i < b).orElse(true);
     }
 
     /** Whether the most that may be radiated is drawn where a number over a level would stand. */
@@ -104,14 +108,15 @@ final class LineLabels {
         return LineScale.low(pen.height());
     }
 
-    private void names(Stop s, double x, double y, Anchor anchor, boolean reached) {
+    private void names(Stop s, double x, double y, Anchor anchor, int i) {
         pen.text(name(s), x, y, anchor, 12.5, Face.BOLD, Role.INK, Origin.Plain.TYPED);
         if (low()) {
             return;
         }
         pen.text(s.verb() + " " + said(s), x, y + 16, anchor, 12, Face.TEXT, Role.SLATE, Origin.of(s.step()));
+        boolean reached = reached(i);
         Finding.Level state = reached ? s.state() : s.state() == Finding.Level.STOP ? s.state() : Finding.Level.UNKNOWN;
-        boolean marked = line.stops().indexOf(s) < line.path()
+        boolean marked = i < line.path()
                 && (s.kind() != Kind.RADIO && (state != Finding.Level.FITS || s.kind() == Kind.ANTENNA));
         if (marked || state == Finding.Level.STOP) {
             double my = y + 32;
