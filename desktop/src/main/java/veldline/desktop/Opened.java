@@ -6,12 +6,14 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import veldline.demo.ReserveFiles;
 import veldline.demo.TernholmSands;
 import veldline.format.FormatException;
 import veldline.format.JobFile;
 import veldline.job.Job;
 import veldline.job.NewJob;
 import veldline.store.JobStore;
+import veldline.store.ShippedJobs;
 
 /**
  * The job a window begins with.
@@ -29,26 +31,18 @@ record Opened(Job job, Optional<JobStore> store, boolean fresh, String news) {
         return args.get(0).equals("demo") ? demo() : file(Path.of(args.get(0)));
     }
 
-    /** The sample job is saved in a new folder each time, so that it may be tried out freely. */
+    /** The sample jobs are laid in a new folder each time, so that they may be tried out freely. */
     private static Opened demo() {
-        List<Job> reserve = TernholmSands.all();
-        Job job = reserve.get(0);
         try {
-            Path folder = Files.createTempDirectory("ternholm-sands-");
-            for (Job other : reserve) {
-                storeIn(folder, other).save(other);
-            }
-            JobStore store = storeIn(folder, job);
-            store.openWhatCanBe();
-            return new Opened(job, Optional.of(store), false, "");
+            JobStore store = ShippedJobs.lay(ReserveFiles.class, Files.createTempDirectory("ternholm-sands-"));
+            return new Opened(store.openWhatCanBe().job(), Optional.of(store), false, "");
         } catch (IOException | FormatException e) {
             return new Opened(
-                    job, Optional.empty(), false, "There is no room to save the sample in; edits stay in this window.");
+                    TernholmSands.nestCamera(),
+                    Optional.empty(),
+                    false,
+                    "There is no room to save the sample in; edits stay in this window.");
         }
-    }
-
-    private static JobStore storeIn(Path folder, Job job) {
-        return new JobStore(folder.resolve(job.name().toLowerCase(Locale.ROOT).replace(' ', '-') + ".veldline.json"));
     }
 
     /** A file that cannot be understood is left as it is, and the sample is shown so that the window is of use. */

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
+import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
 import javafx.geometry.Bounds;
 import javafx.scene.Scene;
@@ -35,13 +36,18 @@ class LineFirstTest extends ApplicationTest {
         stage.setScene(new Scene(window, 1280, 800));
         stage.setWidth(1280);
         stage.setHeight(800);
-        work.onChanged(() -> note(window.lookup("#line")));
+        new AnimationTimer() {
+            @Override
+            public void handle(long now) {
+                note();
+            }
+        }.start();
         desk.assessLine();
         stage.show();
     }
 
-    private void note(javafx.scene.Node line) {
-        PictureView view = (PictureView) line;
+    private void note() {
+        PictureView view = (PictureView) window.lookup("#line");
         if (view.picture().texts().count() > 3) {
             bareWhenDrawn |= window.lookup("#where") == null;
             places.add(view.localToScene(view.getBoundsInLocal()));
@@ -65,7 +71,7 @@ class LineFirstTest extends ApplicationTest {
     void theLineIsDrawnAloneAndDoesNotMoveWhenTheRestComes() throws Exception {
         until(() -> window.lookup("#where") != null && window.lookup("#picture") != null);
         until(() -> work.showing().filter(s -> s.assessment().whole()).isPresent());
-        interact(() -> note(window.lookup("#line")));
+        interact(this::note);
         assertThat(bareWhenDrawn).as("drawn before the controls were made").isTrue();
         Bounds first = places.get(0);
         Bounds last = places.get(places.size() - 1);
