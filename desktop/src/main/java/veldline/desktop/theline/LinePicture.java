@@ -65,7 +65,15 @@ public final class LinePicture {
             String chosen,
             double width,
             double height) {
-        return new LinePicture(line, former, wouldBe, measured, chosen, width, height).draw();
+        return new LinePicture(
+                        LineMerge.of(line, chosen),
+                        former.map(f -> LineMerge.of(f, chosen)),
+                        wouldBe.map(f -> LineMerge.of(f, chosen)),
+                        measured,
+                        chosen,
+                        width,
+                        height)
+                .draw();
     }
 
     private double column(int i) {
