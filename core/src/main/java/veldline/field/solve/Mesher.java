@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeSet;
+import veldline.field.solve.Grading.End;
 import veldline.field.solve.Mesh.Arm;
 import veldline.field.solve.Mesh.Gap;
 import veldline.field.solve.Mesh.Segment;
@@ -17,6 +18,8 @@ import veldline.field.wire.WireModel;
 final class Mesher {
     private static final double C = 299_792_458.0;
     private static final double BETWEEN_OPEN_ENDS = 0.8;
+    /** Cosine of the turn beyond which a corner draws the mesh together, 45 degrees. */
+    private static final double SHARP = Math.sqrt(0.5);
 
     private final WireModel model;
     private final MeshRule rule;
@@ -72,12 +75,13 @@ final class Mesher {
                 double piece = stations.get(i + 1) - stations.get(i);
                 Vec from = wire.edgeStart(e).towards(wire.edgeEnd(e), stations.get(i) / length);
                 Vec to = wire.edgeStart(e).towards(wire.edgeEnd(e), stations.get(i + 1) / length);
-                boolean openStart = !wire.closed() && e == 0 && i == 0 && free(w, from);
-                boolean openEnd = !wire.closed() && e == wire.edges() - 1 && i + 2 == stations.size() && free(w, to);
+                End start = i > 0 ? End.PORT : endAt(w, e, portsAt, walked);
+                End end = i + 2 < stations.size() ? End.PORT : endAt(w, e + 1, portsAt, walked + length);
                 // Both ends open: the steps added there take the place of some between.
-                double share = openStart && openEnd ? BETWEEN_OPEN_ENDS : 1;
-                int count = Math.max(openStart && openEnd ? 2 : 1, (int) Math.ceil(share * piece / pitch - 1e-9));
-                double[] cuts = Grading.cuts(count, openStart, openEnd);
+                boolean bothOpen = start == End.OPEN && end == End.OPEN;
+                double share = bothOpen ? BETWEEN_OPEN_ENDS : 1;
+                int count = Math.max(bothOpen ? 2 : 1, (int) Math.ceil(share * piece / pitch - 1e-9));
+                double[] cuts = Grading.cuts(count, piece / wire.radius(), start, end);
                 for (int k = 0; k + 1 < cuts.length; k++) {
                     addSegment(new Segment(w, from.towards(to, cuts[k]), from.towards(to, cuts[k + 1]), wire.radius()));
                 }
@@ -86,19 +90,45 @@ final class Mesher {
         }
     }
 
-    /** Whether nothing joins a wire's end there. */
-    private boolean free(int w, Vec end) {
-        if (model.ground() == WireModel.Ground.PERFECT && Math.abs(end.z()) < tolerance) {
-            return false;
+    /** What a wire comes to at one of its vertices. */
+    private End endAt(int w, int vertex, TreeSet<Double> portsAt, double along) {
+        Wire wire = model.wires().get(w);
+        int edges = wire.edges();
+        double total = wire.length();
+        boolean port = portsAt.stream()
+                .anyMatch(p -> Math.abs(p - along) < 2e-3 * wire.radius()
+                        || wire.closed() && Math.abs(Math.abs(p - along) - total) < 2e-3 * wire.radius());
+        if (port) {
+            return End.PORT;
+        }
+        Vec at = wire.points().get(vertex % wire.points().size());
+        boolean meets = meets(w, at);
+        boolean last = !wire.closed() && (vertex == 0 || vertex == edges);
+        if (last || meets) {
+            return meets ? End.JOINT : End.OPEN;
+        }
+        Vec into = direction(wire, (vertex + edges - 1) % edges);
+        Vec out = direction(wire, vertex % edges);
+        return into.dot(out) < SHARP ? End.JOINT : End.ON;
+    }
+
+    private static Vec direction(Wire wire, int edge) {
+        return wire.edgeEnd(edge).minus(wire.edgeStart(edge)).unit();
+    }
+
+    /** Whether another wire or the ground joins a wire at one of its vertices. */
+    private boolean meets(int w, Vec at) {
+        if (model.ground() == WireModel.Ground.PERFECT && Math.abs(at.z()) < tolerance) {
+            return true;
         }
         for (int o = 0; o < model.wires().size(); o++) {
             for (Vec v : model.wires().get(o).points()) {
-                if (o != w && v.minus(end).length() < tolerance) {
-                    return false;
+                if (o != w && v.minus(at).length() < tolerance) {
+                    return true;
                 }
             }
         }
-        return true;
+        return false;
     }
 
     private void addSegment(Segment s) {
@@ -151,17 +181,16 @@ final class Mesher {
     }
 
     /**
-     * A gap of two radii. Inside a wire it is centred on the port; where the port is at the wire's end it lies just
-     * inside.
+     * A gap of two radii, centred on the port. Where the port is at the wire's end, half of that lies beyond it, on the
+     * image or on the wires it joins, and the half that is on the wire takes the whole voltage.
      */
     private Gap gap(Port port, List<List<Arm>> functions) {
         Wire wire = model.wires().get(port.wire());
-        double width = 2 * wire.radius();
         double total = wire.length();
-        double from = port.distanceAlong(wire) - wire.radius();
-        if (!wire.closed()) {
-            from = Math.max(0, Math.min(from, total - width));
-        }
+        double centre = port.distanceAlong(wire);
+        double from = wire.closed() ? centre - wire.radius() : Math.max(0, centre - wire.radius());
+        double to = wire.closed() ? centre + wire.radius() : Math.min(total, centre + wire.radius());
+        double width = to - from;
         double[][] weight = new double[segments.size()][2];
         double walked = 0;
         for (int s = 0; s < segments.size(); s++) {
@@ -171,7 +200,7 @@ final class Mesher {
             double length = segments.get(s).length();
             for (double turn : new double[] {-total, 0, total}) {
                 double a = Math.max(0, from + turn - walked) / length;
-                double b = Math.min(length, from + width + turn - walked) / length;
+                double b = Math.min(length, to + turn - walked) / length;
                 if (b > a && (turn == 0 || wire.closed())) {
                     weight[s][1] += (b * b - a * a) / 2 * length / width;
                     weight[s][0] += ((b - a) - (b * b - a * a) / 2) * length / width;

@@ -2,6 +2,7 @@ package veldline.field.solve;
 
 import java.util.Arrays;
 import veldline.field.solve.Mesh.Segment;
+import veldline.field.wire.Nearest;
 import veldline.field.wire.Vec;
 
 /**
@@ -22,7 +23,7 @@ final class StaticMoments {
     static double[] of(Segment p, Segment q) {
         boolean collinear = onOneLine(p, q);
         double[] moments = Arrays.copyOf(collinear ? collinear(p, q) : apart(p, q), 5);
-        moments[4] = collinear ? p.radius() * p.radius() + q.radius() * q.radius() : radiusSquared(p, q);
+        moments[4] = collinear ? p.radius() * p.radius() + q.radius() * q.radius() : thickness(p, q);
         return moments;
     }
 
@@ -114,19 +115,27 @@ final class StaticMoments {
     }
 
     /**
-     * Two tubes around axes a distance apart act as their axes when parallel, since the mean logarithm around a circle
-     * is that of its centre; at a bend the mean square of the distance between surfaces is taken.
+     * What two tubes that are not on one line add to the square of the distance between their axes. Side by side it is
+     * nothing, since the mean logarithm around a circle is that of its centre; one ahead of the other, as around a gentle
+     * bend, it is up to the product of the radii, the field on one's surface of a current on the other's axis; and so it
+     * is where they meet or run into each other, which keeps a joint from being felt as a point.
      */
-    static double radiusSquared(Segment p, Segment q) {
-        double bend = p.direction().cross(q.direction()).length();
-        return bend * bend * (p.radius() * p.radius() + q.radius() * q.radius());
+    static double thickness(Segment p, Segment q) {
+        double both = p.radius() * q.radius();
+        Vec between = q.start().towards(q.end(), 0.5).minus(p.start().towards(p.end(), 0.5));
+        double square = between.dot(between);
+        double alongP = p.radius() * between.dot(p.direction());
+        double alongQ = q.radius() * between.dot(q.direction());
+        double ahead = square > 0 ? (alongP * alongP + alongQ * alongQ) / square : both;
+        double gap = Nearest.between(p.start(), p.end(), q.start(), q.end()).distance() / (p.radius() + q.radius());
+        return Math.max(Math.min(ahead, both), both * (1 - gap * gap));
     }
 
     private static double[] apart(Segment p, Segment q) {
         double lp = p.length();
         double lq = q.length();
         Vec d = q.direction();
-        double extra = radiusSquared(p, q);
+        double extra = thickness(p, q);
         double[] sum = new double[4];
         for (int i = 0; i < Quadrature.TWELVE.x().length; i++) {
             double t = Quadrature.TWELVE.x()[i];

@@ -7,9 +7,9 @@ package veldline.field.wire;
  * @param t how far along the second, 0 to 1
  * @param at the point on the first
  */
-record Nearest(double s, double t, double distance, Vec at) {
+public record Nearest(double s, double t, double distance, Vec at) {
     /** Clamped minimisation of the squared distance, ends tried in turn; exact for parallel edges too. */
-    static Nearest between(Vec a0, Vec a1, Vec b0, Vec b1) {
+    public static Nearest between(Vec a0, Vec a1, Vec b0, Vec b1) {
         Vec u = a1.minus(a0);
         Vec v = b1.minus(b0);
         Vec w = a0.minus(b0);
