@@ -16,7 +16,7 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
-import veldline.field.solve.FieldSolution;
+import veldline.field.pattern.MeshDoubt;
 import veldline.field.solve.FieldSolver;
 import veldline.field.solve.MeshRule;
 import veldline.field.solve.SolveFailure;
@@ -62,12 +62,11 @@ final class Solve implements Callable<Integer> {
     private static List<ObjectNode> solve(WireModelFile.Case c) {
         double top = c.frequencies().stream().mapToDouble(f -> f).max().orElseThrow();
         MeshRule rule = MeshRule.standard(top);
-        FieldSolver fine = named(c, () -> new FieldSolver(c.model(), rule, () -> true));
-        FieldSolver coarse = new FieldSolver(c.model(), rule.finer(1 / 1.5), () -> true);
+        FieldSolver solver = named(c, () -> new FieldSolver(c.model(), rule, () -> true));
+        FieldSolver finer = named(c, () -> new FieldSolver(c.model(), rule.finer(MeshDoubt.FINER), () -> true));
         List<ObjectNode> results = new ArrayList<>();
         for (double f : c.frequencies()) {
-            FieldSolution solution = fine.at(f);
-            results.add(SolutionJson.of(solution, coarse.at(f), warnings(c, f)));
+            results.add(SolutionJson.of(solver.at(f), finer.at(f), warnings(c, f)));
         }
         return results;
     }

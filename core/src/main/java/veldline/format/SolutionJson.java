@@ -5,6 +5,7 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
 import org.hipparchus.complex.Complex;
+import veldline.field.pattern.MeshDoubt;
 import veldline.field.pattern.PatternSummary;
 import veldline.field.solve.FieldSolution;
 import veldline.field.wire.Direction;
@@ -16,10 +17,10 @@ public final class SolutionJson {
     private SolutionJson() {}
 
     /**
-     * @param coarse the same model on a coarser mesh, from which the error is estimated
+     * @param finer the same model on a mesh {@link MeshDoubt#FINER} times as fine, from which the error is estimated
      * @param warnings sentences for the person who asked
      */
-    public static ObjectNode of(FieldSolution solution, FieldSolution coarse, List<String> warnings) {
+    public static ObjectNode of(FieldSolution solution, FieldSolution finer, List<String> warnings) {
         PatternSummary p = PatternSummary.of(solution);
         ObjectNode json = MAPPER.createObjectNode();
         json.put("name", solution.model().name());
@@ -41,22 +42,27 @@ public final class SolutionJson {
         json.put("sense", p.polarization().sense().name());
         json.put("unknowns", solution.unknowns());
         json.put("power_balance", p.powerBalance());
-        json.set("estimated_error", error(solution, p, coarse));
+        json.set("estimated_error", error(MeshDoubt.of(solution, p, finer)));
         ArrayNode notes = json.putArray("warnings");
         warnings.forEach(notes::add);
         return json;
     }
 
-    /** Half of what the next coarser mesh differs by: the mesh error falls about linearly with segment length. */
-    private static ObjectNode error(FieldSolution fine, PatternSummary p, FieldSolution coarse) {
+    private static ObjectNode error(MeshDoubt d) {
         ObjectNode json = MAPPER.createObjectNode();
         ArrayNode impedance = json.putArray("impedance");
-        for (int i = 0; i < fine.impedances().size(); i++) {
-            Complex d = fine.impedances().get(i).subtract(coarse.impedances().get(i));
-            impedance.addArray().add(Math.abs(d.getReal()) / 2).add(Math.abs(d.getImaginary()) / 2);
-        }
-        double gain = new veldline.field.pattern.RadiatedField(coarse).gainDbi(p.boresight());
-        json.put("gain_dbi", Math.abs(p.gainDbi() - gain) / 2);
+        d.impedance().forEach(ohms -> impedance.addArray().add(ohms).add(ohms));
+        json.put("gain_dbi", d.gainDb());
+        json.put("gain_theta_dbi", d.gainThetaDb().orElse(null));
+        json.put("gain_phi_dbi", d.gainPhiDb().orElse(null));
+        json.put("max_gain_dbi", d.maxGainDb());
+        json.put("max_directivity_dbi", d.maxDirectivityDb());
+        json.put("efficiency", d.efficiency());
+        json.put("front_to_back_db", d.frontToBackDb().orElse(null));
+        json.put("back_gain_dbi", d.backGainDb().orElse(null));
+        json.put("hpbw_e_deg", d.halfPowerE().orElse(null));
+        json.put("hpbw_h_deg", d.halfPowerH().orElse(null));
+        json.put("axial_ratio_db", d.axialRatioDb().orElse(null));
         return json;
     }
 

@@ -3,6 +3,7 @@ package veldline.field.pattern;
 import org.hipparchus.analysis.integration.gauss.GaussIntegrator;
 import org.hipparchus.analysis.integration.gauss.GaussIntegratorFactory;
 import veldline.field.wire.Direction;
+import veldline.field.wire.Vec;
 
 /** What needs every direction: the power radiated and the direction of greatest gain. */
 public final class Sphere {
@@ -46,13 +47,16 @@ public final class Sphere {
                 }
             }
         }
+        // Steps are taken across the line of sight, so that the poles are places like any other.
         for (double s = step / 2; s > 1e-3; s /= 2) {
             boolean moved = true;
             while (moved) {
                 moved = false;
                 for (double[] by : new double[][] {{s, 0}, {-s, 0}, {0, s}, {0, -s}}) {
-                    Direction next =
-                            new Direction(Math.max(0, Math.min(last, best.theta() + by[0])), best.phi() + by[1]);
+                    Vec aside = best.thetaHat()
+                            .times(Math.toRadians(by[0]))
+                            .plus(best.phiHat().times(Math.toRadians(by[1])));
+                    Direction next = Direction.of(best.vector().plus(aside).unit());
                     double here = field.intensity(next);
                     if (here > most * (1 + 1e-12)) {
                         most = here;

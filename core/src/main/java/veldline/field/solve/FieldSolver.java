@@ -2,7 +2,6 @@ package veldline.field.solve;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import java.util.stream.Stream;
 import org.hipparchus.complex.Complex;
@@ -21,8 +20,6 @@ import veldline.field.wire.WireModel;
 public final class FieldSolver {
     /** More unknowns than this are refused before any memory is taken. */
     public static final int MOST_UNKNOWNS = 6000;
-
-    private static final double MU0 = 4e-7 * Math.PI;
 
     private final WireModel model;
     private final Mesh mesh;
@@ -60,8 +57,8 @@ public final class FieldSolver {
 
     public FieldSolution at(double frequency) {
         double omega = 2 * Math.PI * frequency;
-        double[] surface = surfaceResistance(omega);
-        ComplexMatrix z = interactions.matrix(frequency, surface, keepGoing);
+        Complex[] skin = skin(omega);
+        ComplexMatrix z = interactions.matrix(frequency, skin, keepGoing);
         int sources = model.sources().size();
         List<Complex> loads = new ArrayList<>();
         for (int l = 0; l < model.loads().size(); l++) {
@@ -83,11 +80,11 @@ public final class FieldSolver {
             }
             current[n] = sum;
         }
-        return solution(frequency, volts, current, loads, surface);
+        return solution(frequency, volts, current, loads, skin);
     }
 
     private FieldSolution solution(
-            double frequency, Complex[] volts, Complex[] current, List<Complex> loads, double[] surface) {
+            double frequency, Complex[] volts, Complex[] current, List<Complex> loads, Complex[] skin) {
         List<Complex> impedances = new ArrayList<>();
         double input = 0;
         for (int s = 0; s < volts.length; s++) {
@@ -102,9 +99,7 @@ public final class FieldSolver {
         }
         List<FieldSolution.Piece> pieces = pieces(current);
         for (int p = 0; p < pieces.size(); p++) {
-            lost += heat(
-                    pieces.get(p),
-                    surface[p] / (2 * Math.PI * mesh.segments().get(p).radius()));
+            lost += heat(pieces.get(p), skin[p].getReal());
         }
         return new FieldSolution(model, frequency, current.length, impedances, input, lost, pieces);
     }
@@ -179,12 +174,14 @@ public final class FieldSolver {
         }
     }
 
-    /** Resistance of a square of surface, {@code √(ωμ/2σ)}; zero for a perfect conductor. */
-    private double[] surfaceResistance(double omega) {
-        double[] ohms = new double[mesh.segments().size()];
+    /** What a metre of each segment's own metal adds, ohms; zero for a perfect conductor. */
+    private Complex[] skin(double omega) {
+        Complex[] ohms = new Complex[mesh.segments().size()];
         for (int s = 0; s < ohms.length; s++) {
-            Optional<Double> sigma = model.conductivityOf(mesh.segments().get(s).wire());
-            ohms[s] = sigma.map(v -> Math.sqrt(omega * MU0 / (2 * v))).orElse(0.0);
+            Segment segment = mesh.segments().get(s);
+            ohms[s] = model.conductivityOf(segment.wire())
+                    .map(sigma -> SkinEffect.perMetre(omega, sigma, segment.radius()))
+                    .orElse(Complex.ZERO);
         }
         return ohms;
     }

@@ -3,6 +3,7 @@ package veldline.field.solve;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.BooleanSupplier;
+import org.hipparchus.complex.Complex;
 import veldline.field.solve.Mesh.Arm;
 import veldline.field.solve.Mesh.Segment;
 import veldline.field.wire.Phasors;
@@ -132,8 +133,8 @@ final class Interactions {
         return near;
     }
 
-    /** The impedance matrix at a frequency, conductor loss included. */
-    ComplexMatrix matrix(double frequency, double[] surfaceResistance, BooleanSupplier keepGoing) {
+    /** The impedance matrix at a frequency, with what a metre of each segment adds of its own, ohms. */
+    ComplexMatrix matrix(double frequency, Complex[] skin, BooleanSupplier keepGoing) {
         double omega = 2 * Math.PI * frequency;
         double k = omega / C;
         double a = omega * MU0 / (4 * Math.PI);
@@ -149,20 +150,24 @@ final class Interactions {
                 // The image's current runs in the mirrored direction with opposite sign, its charge is opposite.
                 row(z, p, true, k, -a, -b, far);
             }
-            if (surfaceResistance[p] > 0) {
-                addLoss(z, p, surfaceResistance[p] / (2 * Math.PI * segments[p].radius()));
+            if (skin[p].getReal() > 0) {
+                addLoss(z, p, skin[p]);
             }
         }
         z.addTranspose();
         return z;
     }
 
-    /** Skin effect in a conductor much thicker than its skin: equal resistance and reactance. */
-    private void addLoss(ComplexMatrix z, int p, double ohmsPerMetre) {
+    private void addLoss(ComplexMatrix z, int p, Complex ohmsPerMetre) {
         for (int i = 0; i < 2; i++) {
             for (int j = 0; j < 2; j++) {
-                double mass = ohmsPerMetre * length[p] * (i == j ? 1 / 3.0 : 1 / 6.0);
-                place(z, 2 * p + i, 2 * p + j, mass / 2, mass / 2);
+                double mass = length[p] * (i == j ? 1 / 3.0 : 1 / 6.0);
+                place(
+                        z,
+                        2 * p + i,
+                        2 * p + j,
+                        ohmsPerMetre.getReal() * mass / 2,
+                        ohmsPerMetre.getImaginary() * mass / 2);
             }
         }
     }
