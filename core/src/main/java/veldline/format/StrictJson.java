@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import org.hipparchus.complex.Complex;
 
 /** A JSON object read field by field, so that every complaint names the place. */
 final class StrictJson {
@@ -104,6 +105,36 @@ final class StrictJson {
             throw wrong(name, "text");
         }
         return node.get(name).textValue();
+    }
+
+    boolean isObject(String name) {
+        return node.path(name).isObject();
+    }
+
+    /** A pair, real and imaginary. */
+    Complex complex(String name) throws FormatException {
+        List<Double> pair = numbers(name);
+        if (pair.size() != 2) {
+            throw wrong(name, "[real, imaginary]");
+        }
+        return new Complex(pair.get(0), pair.get(1));
+    }
+
+    /** Rows of pairs. */
+    List<List<Complex>> complexRows(String name) throws FormatException {
+        List<List<Complex>> rows = new ArrayList<>();
+        for (JsonNode row : node.path(name)) {
+            List<Complex> pairs = new ArrayList<>();
+            for (JsonNode pair : row) {
+                List<Double> parts = pair.isArray() ? numbers(name, pair) : List.of();
+                if (parts.size() != 2) {
+                    throw wrong(name, "rows of pairs [real, imaginary]");
+                }
+                pairs.add(new Complex(parts.get(0), parts.get(1)));
+            }
+            rows.add(pairs);
+        }
+        return rows;
     }
 
     StrictJson object(String name) throws FormatException {

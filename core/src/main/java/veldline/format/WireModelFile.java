@@ -4,8 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import veldline.field.wire.Coating;
 import veldline.field.wire.Direction;
+import veldline.field.wire.Ground;
 import veldline.field.wire.Load;
+import veldline.field.wire.Network;
 import veldline.field.wire.Port;
 import veldline.field.wire.Source;
 import veldline.field.wire.Vec;
@@ -17,7 +20,13 @@ import veldline.field.wire.WireModel;
  * by name.
  */
 public final class WireModelFile {
+    /** Of the form described in docs/wire-model.md. */
+    private static final int VERSION = 2;
+
     private static final Set<String> MODEL = Set.of(
+            "format_version",
+            "ends",
+            "networks",
             "name",
             "description",
             "frequency_mhz",
@@ -68,9 +77,12 @@ public final class WireModelFile {
 
     private static Case one(StrictJson m) throws FormatException {
         m.onlyKnows(MODEL);
+        if (m.has("format_version") && (m.whole("format_version") < 1 || m.whole("format_version") > VERSION)) {
+            throw m.wrong("format_version", "1 to " + VERSION + "; a newer program wrote it");
+        }
         List<Wire> wires = new ArrayList<>();
         for (StrictJson w : m.objects("wires")) {
-            wires.add(wire(w));
+            wires.add(wire(w, m.text("ends", "open")));
         }
         List<Source> sources = new ArrayList<>();
         for (StrictJson s : m.objects("sources")) {
@@ -80,6 +92,7 @@ public final class WireModelFile {
         for (StrictJson l : m.objects("loads")) {
             loads.add(load(l));
         }
+        List<Network> networks = NetworkReader.all(m);
         Optional<Direction> boresight = Optional.empty();
         if (m.has("boresight")) {
             StrictJson b = m.object("boresight").onlyKnows(Set.of("theta_deg", "phi_deg"));
@@ -96,22 +109,35 @@ public final class WireModelFile {
                 wires,
                 sources,
                 loads,
+                networks,
                 ground(m),
                 m.optionalNumber("conductivity_s_per_m"),
                 boresight);
         return new Case(model, megahertz.stream().map(f -> f * 1e6).toList(), megahertz.size() > 1);
     }
 
-    private static WireModel.Ground ground(StrictJson m) throws FormatException {
+    private static Ground ground(StrictJson m) throws FormatException {
+        if (m.isObject("ground")) {
+            StrictJson g = m.object("ground").onlyKnows(Set.of("eps_r", "sigma_s_per_m"));
+            double permittivity = g.number("eps_r");
+            double conductivity = g.number("sigma_s_per_m");
+            if (!(permittivity >= 1)) {
+                throw g.wrong("eps_r", "1 or more");
+            }
+            if (!(conductivity >= 0)) {
+                throw g.wrong("sigma_s_per_m", "zero or more");
+            }
+            return Ground.real(permittivity, conductivity);
+        }
         return switch (m.text("ground", "free")) {
-            case "free" -> WireModel.Ground.FREE;
-            case "perfect" -> WireModel.Ground.PERFECT;
-            default -> throw m.wrong("ground", "“free” or “perfect”");
+            case "free" -> Ground.FREE;
+            case "perfect" -> Ground.PERFECT;
+            default -> throw m.wrong("ground", "“free”, “perfect” or an object with eps_r and sigma_s_per_m");
         };
     }
 
-    private static Wire wire(StrictJson w) throws FormatException {
-        w.onlyKnows(Set.of("points", "radius_m", "closed", "conductivity_s_per_m"));
+    private static Wire wire(StrictJson w, String ends) throws FormatException {
+        w.onlyKnows(Set.of("points", "radius_m", "closed", "conductivity_s_per_m", "ends", "insulation"));
         List<Vec> points = new ArrayList<>();
         for (List<Double> p : w.rows("points")) {
             if (p.size() != 3) {
@@ -120,10 +146,38 @@ public final class WireModelFile {
             points.add(new Vec(p.get(0), p.get(1), p.get(2)));
         }
         return new Wire(
-                points, w.number("radius_m"), w.truth("closed", false), w.optionalNumber("conductivity_s_per_m"));
+                points,
+                w.number("radius_m"),
+                w.truth("closed", false),
+                w.optionalNumber("conductivity_s_per_m"),
+                ends(w, ends),
+                w.has("insulation") ? Optional.of(insulation(w.object("insulation"))) : Optional.empty());
     }
 
-    private static Port port(StrictJson o) throws FormatException {
+    private static Wire.Ends ends(StrictJson o, String otherwise) throws FormatException {
+        return switch (o.text("ends", otherwise)) {
+            case "open" -> Wire.Ends.OPEN;
+            case "capped" -> Wire.Ends.CAPPED;
+            default -> throw o.wrong("ends", "“open” or “capped”");
+        };
+    }
+
+    private static Coating insulation(StrictJson i) throws FormatException {
+        i.onlyKnows(Set.of("thickness_m", "eps_r", "loss_tangent"));
+        if (!(i.number("thickness_m") > 0)) {
+            throw i.wrong("thickness_m", "above zero");
+        }
+        if (!(i.number("eps_r") >= 1)) {
+            throw i.wrong("eps_r", "1 or more");
+        }
+        double tangent = i.optionalNumber("loss_tangent").orElse(0.0);
+        if (!(tangent >= 0)) {
+            throw i.wrong("loss_tangent", "zero or more");
+        }
+        return new Coating(i.number("thickness_m"), i.number("eps_r"), tangent);
+    }
+
+    static Port port(StrictJson o) throws FormatException {
         StrictJson at = o.object("position").onlyKnows(Set.of("vertex", "fraction", "distance_m"));
         if ((at.has("vertex") ? 1 : 0) + (at.has("fraction") ? 1 : 0) + (at.has("distance_m") ? 1 : 0) != 1) {
             throw o.wrong("position", "one of vertex, fraction and distance_m");
@@ -151,12 +205,15 @@ public final class WireModelFile {
     }
 
     private static Load load(StrictJson l) throws FormatException {
-        l.onlyKnows(Set.of("wire", "position", "type", "r_ohm", "l_h", "c_f"));
+        l.onlyKnows(Set.of("wire", "position", "type", "r_ohm", "l_h", "c_f", "z_ohm", "points"));
         String type = l.text("type", "series");
-        if (!type.equals("series") && !type.equals("parallel")) {
-            throw l.wrong("type", "“series” or “parallel”");
+        if (type.equals("measured")) {
+            return NetworkReader.measured(l, port(l));
         }
-        Load load = new Load(
+        if (!type.equals("series") && !type.equals("parallel")) {
+            throw l.wrong("type", "“series”, “parallel” or “measured”");
+        }
+        Load.Lumped load = new Load.Lumped(
                 port(l),
                 type.equals("parallel"),
                 l.optionalNumber("r_ohm"),

@@ -3,6 +3,7 @@ package veldline.field.pattern;
 import java.util.Optional;
 import veldline.field.solve.FieldSolution;
 import veldline.field.wire.Direction;
+import veldline.field.wire.Ground;
 
 /**
  * What a pattern comes to in the terms of IEEE Std 145.
@@ -14,7 +15,7 @@ import veldline.field.wire.Direction;
  * @param maxGainDbi the greatest gain in any direction
  * @param maxDirection where that is
  * @param maxDirectivityDbi greatest gain over the efficiency
- * @param efficiency radiated over accepted power
+ * @param efficiency radiated over accepted power; what a real ground takes is not radiated
  * @param frontToBackDb boresight over exactly opposite; empty over ground
  * @param backGainDbi gain exactly opposite; empty over ground
  * @param halfPowerE full width to half power in the E plane, degrees
@@ -50,6 +51,11 @@ public record PatternSummary(
         double gain = field.gainDbi(d);
         double most = Math.max(field.gainDbi(strongest), gain);
         Optional<Double> back = field.overGround() ? Optional.empty() : Optional.of(field.gainDbi(d.opposite()));
+        double radiated = Sphere.radiatedPower(field, reach);
+        // What a real ground takes is neither heat in the antenna nor radiated.
+        double efficiency = solution.model().ground().kind() == Ground.Kind.REAL
+                ? radiated / solution.inputPower()
+                : field.efficiency();
         return new PatternSummary(
                 d,
                 gain,
@@ -57,13 +63,13 @@ public record PatternSummary(
                 field.componentGainDbi(d, false),
                 most,
                 strongest,
-                most - 10 * Math.log10(field.efficiency()),
-                field.efficiency(),
+                most - 10 * Math.log10(efficiency),
+                efficiency,
                 back.map(b -> gain - b),
                 back,
                 Beam.ePlane(field, d).halfPowerWidth(),
                 Beam.hPlane(field, d).halfPowerWidth(),
                 Polarization.of(field, d),
-                (Sphere.radiatedPower(field, reach) + solution.lostPower()) / solution.inputPower());
+                (radiated + solution.lostPower()) / solution.inputPower());
     }
 }

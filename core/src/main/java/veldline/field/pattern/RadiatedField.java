@@ -4,9 +4,9 @@ import java.util.List;
 import org.hipparchus.complex.Complex;
 import veldline.field.solve.FieldSolution;
 import veldline.field.wire.Direction;
+import veldline.field.wire.Ground;
 import veldline.field.wire.Phasors;
 import veldline.field.wire.Vec;
-import veldline.field.wire.WireModel;
 
 /**
  * The far field of solved currents. Radiation intensity is {@code U = ηk²/32π² (|Nθ|² + |Nφ|²)} with the radiation
@@ -18,7 +18,11 @@ public final class RadiatedField {
     private static final double[] AT = {0.5 - Math.sqrt(3) / 6, 0.5 + Math.sqrt(3) / 6};
 
     private final double k;
-    private final boolean ground;
+    private final Ground earth;
+    private final Complex epsilon;
+    /** Samples of the wires themselves; those of the images follow. */
+    private final int own;
+
     private final double inputPower;
     private final double efficiency;
     private final int count;
@@ -30,11 +34,13 @@ public final class RadiatedField {
 
     public RadiatedField(FieldSolution solution) {
         this.k = 2 * Math.PI * solution.frequency() / C;
-        this.ground = solution.model().ground() == WireModel.Ground.PERFECT;
+        this.earth = solution.model().ground();
+        this.epsilon = earth.complexPermittivity(2 * Math.PI * solution.frequency());
         this.inputPower = solution.inputPower();
         this.efficiency = solution.efficiency();
         List<FieldSolution.Piece> pieces = solution.pieces();
-        this.count = pieces.size() * 2 * (ground ? 2 : 1);
+        this.own = pieces.size() * 2;
+        this.count = own * (earth.reflects() ? 2 : 1);
         this.x = new double[count];
         this.y = new double[count];
         this.z = new double[count];
@@ -46,10 +52,11 @@ public final class RadiatedField {
                 Complex i =
                         piece.atStart().multiply((1 - t) / 2).add(piece.atEnd().multiply(t / 2));
                 Vec at = piece.start().plus(along.times(t));
-                put(n++, at, along, i);
-                if (ground) {
-                    put(n++, at.mirrored(), along.mirrored(), i.negate());
+                put(n, at, along, i);
+                if (earth.reflects()) {
+                    put(own + n, at.mirrored(), along.mirrored(), i.negate());
                 }
+                n++;
             }
         }
     }
@@ -81,13 +88,13 @@ public final class RadiatedField {
         }
     }
 
-    /** The far field in a direction; zero below a perfect ground. */
+    /** The far field in a direction; zero below any ground. */
     public Components towards(Direction d) {
         return towards(d.vector(), d.thetaHat(), d.phiHat());
     }
 
     Components towards(Vec r, Vec thetaHat, Vec phiHat) {
-        if (ground && r.z() < -1e-12) {
+        if (earth.reflects() && r.z() < -1e-12) {
             return new Components(Complex.ZERO, Complex.ZERO);
         }
         double[] phase = new double[count];
@@ -97,20 +104,34 @@ public final class RadiatedField {
             phase[n] = k * (r.x() * x[n] + r.y() * y[n] + r.z() * z[n]);
         }
         Phasors.of(phase, cosine, sine, count);
+        if (earth.kind() != Ground.Kind.REAL) {
+            double[] sum = sum(0, count, cosine, sine);
+            return new Components(along(sum, thetaHat), along(sum, phiHat));
+        }
+        double[] direct = sum(0, own, cosine, sine);
+        double[] image = sum(own, count, cosine, sine);
+        Complex upright = earth.upright(epsilon, Math.max(0, r.z()));
+        Complex flat = earth.flat(epsilon, Math.max(0, r.z()));
+        return new Components(
+                along(direct, thetaHat).add(along(image, thetaHat).multiply(upright)),
+                along(direct, phiHat).add(along(image, phiHat).multiply(flat)));
+    }
+
+    private double[] sum(int from, int to, double[] cosine, double[] sine) {
         double[] sum = new double[6];
         for (int i = 0; i < 6; i += 2) {
             double[] a = moment[i];
             double[] b = moment[i + 1];
             double re = 0;
             double im = 0;
-            for (int n = 0; n < count; n++) {
+            for (int n = from; n < to; n++) {
                 re += a[n] * cosine[n] - b[n] * sine[n];
                 im += a[n] * sine[n] + b[n] * cosine[n];
             }
             sum[i] = re;
             sum[i + 1] = im;
         }
-        return new Components(along(sum, thetaHat), along(sum, phiHat));
+        return sum;
     }
 
     private static Complex along(double[] s, Vec v) {
@@ -153,7 +174,7 @@ public final class RadiatedField {
 
     /** Whether directions below the horizon carry no field. */
     public boolean overGround() {
-        return ground;
+        return earth.reflects();
     }
 
     /** Wave number in radians a metre. */

@@ -11,8 +11,9 @@ import veldline.field.wire.WireModel;
  * @param frequency hertz
  * @param unknowns number of current functions solved for
  * @param impedances seen by each source, ohms
+ * @param impedanceMatrix between the sources' places, ohms: the voltage across the first for a current into the second
  * @param inputPower delivered by all sources, watts
- * @param lostPower turned to heat in conductors and loads, watts
+ * @param lostPower turned to heat in conductors, insulation, loads and networks, watts
  * @param pieces current on each straight piece
  */
 public record FieldSolution(
@@ -20,6 +21,7 @@ public record FieldSolution(
         double frequency,
         int unknowns,
         List<Complex> impedances,
+        List<List<Complex>> impedanceMatrix,
         double inputPower,
         double lostPower,
         List<Piece> pieces) {

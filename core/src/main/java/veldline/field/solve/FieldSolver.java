@@ -10,7 +10,6 @@ import veldline.field.solve.Mesh.Segment;
 import veldline.field.wire.Load;
 import veldline.field.wire.ModelCheck;
 import veldline.field.wire.Port;
-import veldline.field.wire.Source;
 import veldline.field.wire.WireModel;
 
 /**
@@ -22,6 +21,7 @@ public final class FieldSolver {
     public static final int MOST_UNKNOWNS = 6000;
 
     private final WireModel model;
+    private final Places places;
     private final Mesh mesh;
     private final Interactions interactions;
     private final BooleanSupplier keepGoing;
@@ -38,16 +38,16 @@ public final class FieldSolver {
         }
         this.model = model;
         this.keepGoing = keepGoing;
+        this.places = Places.of(model);
         List<Port> ports = Stream.concat(
-                        model.sources().stream().map(Source::port),
-                        model.loads().stream().map(Load::port))
+                        places.ports().stream(), model.loads().stream().map(Load::port))
                 .toList();
         this.mesh = Mesher.mesh(model, rule, ports);
         if (mesh.functions().size() > MOST_UNKNOWNS) {
             throw new SolveFailure("The model needs " + mesh.functions().size() + " unknowns; " + MOST_UNKNOWNS
                     + " is the most. Shorten the wires or lower the frequency");
         }
-        this.interactions = new Interactions(mesh, model.ground() == WireModel.Ground.PERFECT, keepGoing);
+        this.interactions = new Interactions(mesh, model, keepGoing);
     }
 
     /** At the default mesh, with nothing to call it off. */
@@ -59,49 +59,63 @@ public final class FieldSolver {
         double omega = 2 * Math.PI * frequency;
         Complex[] skin = skin(omega);
         ComplexMatrix z = interactions.matrix(frequency, skin, keepGoing);
-        int sources = model.sources().size();
+        int ports = places.ports().size();
         List<Complex> loads = new ArrayList<>();
         for (int l = 0; l < model.loads().size(); l++) {
-            Complex load = model.loads().get(l).impedance(omega);
+            Complex load = load(l, frequency);
             loads.add(load);
-            addLoad(z, mesh.gaps().get(sources + l), load);
+            addLoad(z, mesh.gaps().get(ports + l), load);
         }
         z.factor(keepGoing);
-        Complex[][] perVolt = new Complex[sources][];
-        for (int s = 0; s < sources; s++) {
+        Complex[][] perVolt = new Complex[ports][];
+        for (int s = 0; s < ports; s++) {
             perVolt[s] = forOneVolt(z, mesh.gaps().get(s));
         }
-        Complex[] volts = PortVoltages.of(model.sources(), admittances(perVolt));
+        PortCircuit circuit = PortCircuit.of(model, places, admittances(perVolt), omega);
         Complex[] current = new Complex[mesh.functions().size()];
         for (int n = 0; n < current.length; n++) {
             Complex sum = Complex.ZERO;
-            for (int s = 0; s < sources; s++) {
-                sum = sum.add(volts[s].multiply(perVolt[s][n]));
+            for (int s = 0; s < ports; s++) {
+                sum = sum.add(circuit.volts()[s].multiply(perVolt[s][n]));
             }
             current[n] = sum;
         }
-        return solution(frequency, volts, current, loads, skin);
+        return solution(frequency, circuit, current, loads, skin);
+    }
+
+    private Complex load(int index, double frequency) {
+        Load load = model.loads().get(index);
+        if (load instanceof Load.Measured m && !m.covers(frequency)) {
+            throw new SolveFailure("Load " + index + " was measured from "
+                    + m.points().get(0).frequency() / 1e6 + " to "
+                    + m.points().get(m.points().size() - 1).frequency() / 1e6 + " MHz, which leaves out "
+                    + frequency / 1e6 + " MHz; measure it there too");
+        }
+        return load.impedance(2 * Math.PI * frequency);
     }
 
     private FieldSolution solution(
-            double frequency, Complex[] volts, Complex[] current, List<Complex> loads, Complex[] skin) {
-        List<Complex> impedances = new ArrayList<>();
-        double input = 0;
-        for (int s = 0; s < volts.length; s++) {
-            Complex through = through(mesh.gaps().get(s), current);
-            impedances.add(volts[s].divide(through));
-            input += 0.5 * volts[s].multiply(through.conjugate()).getReal();
-        }
-        double lost = 0;
+            double frequency, PortCircuit circuit, Complex[] current, List<Complex> loads, Complex[] skin) {
+        double lost = circuit.lostInNetworks();
+        int ports = places.ports().size();
         for (int l = 0; l < loads.size(); l++) {
-            double amps = through(mesh.gaps().get(volts.length + l), current).norm();
+            double amps = through(mesh.gaps().get(ports + l), current).norm();
             lost += 0.5 * loads.get(l).getReal() * amps * amps;
         }
         List<FieldSolution.Piece> pieces = pieces(current);
         for (int p = 0; p < pieces.size(); p++) {
             lost += heat(pieces.get(p), skin[p].getReal());
         }
-        return new FieldSolution(model, frequency, current.length, impedances, input, lost, pieces);
+        lost += interactions.lostInCoatings(frequency, pieces);
+        return new FieldSolution(
+                model,
+                frequency,
+                current.length,
+                circuit.impedances(),
+                circuit.impedanceMatrix(),
+                circuit.inputPower(),
+                lost,
+                pieces);
     }
 
     private static double heat(FieldSolution.Piece piece, double ohmsPerMetre) {

@@ -1,13 +1,20 @@
 package veldline.field.solve;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import org.hipparchus.complex.Complex;
 import veldline.field.solve.Mesh.Arm;
 import veldline.field.solve.Mesh.Segment;
+import veldline.field.wire.Coating;
+import veldline.field.wire.Ground;
 import veldline.field.wire.Phasors;
 import veldline.field.wire.Vec;
+import veldline.field.wire.Wire;
+import veldline.field.wire.WireModel;
 
 /**
  * Fills the impedance matrix of a mesh. What does not depend on frequency is computed once, so that a sweep pays for it
@@ -32,7 +39,9 @@ final class Interactions {
     private final int[][] functionAt;
 
     private final double[][] signAt;
-    private final boolean ground;
+    private final Ground earth;
+    private final List<Wire> wires;
+    private final Map<Pair, Double> coatings;
     private final Segment[] images;
     private final Vec[] imageDirection;
     /** Segments on one straight line share a number. */
@@ -43,19 +52,21 @@ final class Interactions {
     private final double[] twoPoints;
     private final double[] imageTwoPoints;
 
-    Interactions(Mesh mesh, boolean perfectGround, BooleanSupplier keepGoing) {
+    Interactions(Mesh mesh, WireModel model, BooleanSupplier keepGoing) {
         this.mesh = mesh;
         this.count = mesh.segments().size();
-        this.ground = perfectGround;
+        this.earth = model.ground();
+        this.wires = model.wires();
+        boolean ground = earth.reflects();
         this.segments = mesh.segments().toArray(Segment[]::new);
         this.length = new double[count];
         this.direction = new Vec[count];
-        this.images = new Segment[perfectGround ? count : 0];
-        this.imageDirection = new Vec[perfectGround ? count : 0];
+        this.images = new Segment[ground ? count : 0];
+        this.imageDirection = new Vec[ground ? count : 0];
         for (int s = 0; s < count; s++) {
             length[s] = segments[s].length();
             direction[s] = segments[s].direction();
-            if (perfectGround) {
+            if (ground) {
                 Segment g = segments[s];
                 images[s] = new Segment(g.wire(), g.start().mirrored(), g.end().mirrored(), g.radius());
                 imageDirection[s] = images[s].direction();
@@ -82,7 +93,8 @@ final class Interactions {
         this.twoPoints = gaussPoints(segments);
         this.imageTwoPoints = gaussPoints(images);
         this.nearStatics = statics(segments, keepGoing);
-        this.imageStatics = perfectGround ? statics(images, keepGoing) : new double[0][][];
+        this.coatings = coatings();
+        this.imageStatics = ground ? statics(images, keepGoing) : new double[0][][];
     }
 
     private static int[] lines(Segment[] of) {
@@ -145,17 +157,76 @@ final class Interactions {
             if (!keepGoing.getAsBoolean()) {
                 throw new SolveFailure("Called off before it was done; ask again to start anew");
             }
-            row(z, p, false, k, a, b, far);
-            if (ground) {
+            row(z, p, false, k, far, new OwnWeights(a, b));
+            if (earth.kind() == Ground.Kind.PERFECT) {
                 // The image's current runs in the mirrored direction with opposite sign, its charge is opposite.
-                row(z, p, true, k, -a, -b, far);
+                row(z, p, true, k, far, new OwnWeights(-a, -b));
+            } else if (earth.reflects()) {
+                row(z, p, true, k, far, new EarthWeights(a, b, earth, earth.complexPermittivity(omega)));
             }
             if (skin[p].getReal() > 0) {
                 addLoss(z, p, skin[p]);
             }
         }
+        coatings.forEach((pair, fall) -> addCoat(z, pair, fall, b));
         z.addTranspose();
         return z;
+    }
+
+    /** Takes from the charges' potential what falls off within a coating; a pair of its own counts by half. */
+    private void addCoat(ComplexMatrix z, Pair pair, double fall, double b) {
+        double share = (pair.p == pair.q ? 0.5 : 1) * b * fall / (length[pair.p] * length[pair.q]);
+        Complex part = coating(pair.p).orElseThrow().share().multiply(new Complex(0, share));
+        for (int i = 0; i < 2; i++) {
+            for (int j = 0; j < 2; j++) {
+                double sign = i == j ? 1 : -1;
+                place(z, 2 * pair.p + i, 2 * pair.q + j, sign * part.getReal(), sign * part.getImaginary());
+            }
+        }
+    }
+
+    private Optional<Coating> coating(int segment) {
+        return wires.get(segments[segment].wire()).coating();
+    }
+
+    /** Pairs of segments close together in one coating, and what falls off within it between them. */
+    private Map<Pair, Double> coatings() {
+        Map<Pair, Double> pairs = new LinkedHashMap<>();
+        for (int p = 0; p < count; p++) {
+            Optional<Coating> coat = coating(p);
+            for (int q = p; coat.isPresent() && q < count; q++) {
+                if (nearStatics[p][q - p] != null && coating(q).equals(coat)) {
+                    pairs.put(
+                            new Pair(p, q),
+                            StaticMoments.fallThrough(
+                                    segments[p], segments[q], coat.get().thickness()));
+                }
+            }
+        }
+        return pairs;
+    }
+
+    /** Heat in insulation, watts, by the currents that were found. */
+    double lostInCoatings(double frequency, List<FieldSolution.Piece> pieces) {
+        double b = C * C * MU0 / (8 * Math.PI * Math.PI * frequency);
+        double lost = 0;
+        for (Map.Entry<Pair, Double> each : coatings.entrySet()) {
+            Pair pair = each.getKey();
+            Complex one = rise(pieces.get(pair.p));
+            Complex other = rise(pieces.get(pair.q));
+            // j·share, real part: what is in step with the current.
+            double ohms = -coating(pair.p).orElseThrow().share().getImaginary()
+                    * b
+                    * each.getValue()
+                    / (length[pair.p] * length[pair.q]);
+            double both = one.multiply(other.conjugate()).getReal();
+            lost += 0.5 * ohms * (pair.p == pair.q ? both : 2 * both);
+        }
+        return lost;
+    }
+
+    private static Complex rise(FieldSolution.Piece piece) {
+        return piece.atEnd().subtract(piece.atStart());
     }
 
     private void addLoss(ComplexMatrix z, int p, Complex ohmsPerMetre) {
@@ -187,6 +258,9 @@ final class Interactions {
         }
     }
 
+    /** Two segments by their numbers, the second not before the first. */
+    private record Pair(int p, int q) {}
+
     /** Distances and phasors of one row of pairs, four to a pair. */
     private static final class FarRow {
         final double[] distance;
@@ -208,7 +282,7 @@ final class Interactions {
      * taken between axes everywhere: it alone carries power, and only so does the power fed in equal the power radiated
      * by currents on the axes, which a closely coupled antenna feels in its gain.
      */
-    private void row(ComplexMatrix z, int p, boolean mirrored, double k, double a, double b, FarRow far) {
+    private void row(ComplexMatrix z, int p, boolean mirrored, double k, FarRow far, Weights weights) {
         Segment[] others = mirrored ? images : segments;
         Vec[] along = mirrored ? imageDirection : direction;
         double[][] statics = mirrored ? imageStatics[p] : nearStatics[p];
@@ -226,7 +300,8 @@ final class Interactions {
             } else {
                 farMoments(p, q, onOneLine(p, q, others), k, far, g);
             }
-            scatter(z, p, q, g, a * direction[p].dot(along[q]), b);
+            weights.of(segments[p], direction[p], others[q], along[q]);
+            scatter(z, p, q, g, weights);
         }
     }
 
@@ -301,18 +376,27 @@ final class Interactions {
         g[7] += n11 * im;
     }
 
-    private void scatter(ComplexMatrix z, int p, int q, double[] g, double vector, double scalar) {
+    private void scatter(ComplexMatrix z, int p, int q, double[] g, Weights w) {
         double share = p == q ? 0.5 : 1;
-        double inverse = scalar / (length[p] * length[q]);
+        double inverse = 1 / (length[p] * length[q]);
         double sumRe = (g[0] + g[1] + g[2] + g[3]) * inverse;
         double sumIm = (g[4] + g[5] + g[6] + g[7]) * inverse;
+        double chargeRe = w.scalar * sumRe - w.scalarIm * sumIm;
+        double chargeIm = w.scalar * sumIm + w.scalarIm * sumRe;
         for (int i = 0; i < 2; i++) {
             for (int j = 0; j < 2; j++) {
                 // j·vector·A − j·scalar·S·(slopes' sign)
                 double slope = i == j ? 1 : -1;
-                double re = -(vector * g[4 + 2 * i + j] - slope * sumIm);
-                double im = vector * g[2 * i + j] - slope * sumRe;
-                place(z, 2 * p + i, 2 * q + j, share * re, share * im);
+                double re = g[2 * i + j];
+                double im = g[4 + 2 * i + j];
+                double alongRe = w.vector * re - w.vectorIm * im;
+                double alongIm = w.vector * im + w.vectorIm * re;
+                place(
+                        z,
+                        2 * p + i,
+                        2 * q + j,
+                        share * (slope * chargeIm - alongIm),
+                        share * (alongRe - slope * chargeRe));
             }
         }
     }

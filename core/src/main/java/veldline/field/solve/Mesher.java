@@ -73,10 +73,13 @@ final class Mesher {
             stations.add(length);
             for (int i = 0; i + 1 < stations.size(); i++) {
                 double piece = stations.get(i + 1) - stations.get(i);
-                Vec from = wire.edgeStart(e).towards(wire.edgeEnd(e), stations.get(i) / length);
-                Vec to = wire.edgeStart(e).towards(wire.edgeEnd(e), stations.get(i + 1) / length);
                 End start = i > 0 ? End.PORT : endAt(w, e, portsAt, walked);
                 End end = i + 2 < stations.size() ? End.PORT : endAt(w, e + 1, portsAt, walked + length);
+                double reach = wire.endReach() / length;
+                Vec from = wire.edgeStart(e)
+                        .towards(wire.edgeEnd(e), stations.get(i) / length - (start == End.OPEN ? reach : 0));
+                Vec to = wire.edgeStart(e)
+                        .towards(wire.edgeEnd(e), stations.get(i + 1) / length + (end == End.OPEN ? reach : 0));
                 // Both ends open: the steps added there take the place of some between.
                 boolean bothOpen = start == End.OPEN && end == End.OPEN;
                 double share = bothOpen ? BETWEEN_OPEN_ENDS : 1;
@@ -118,7 +121,7 @@ final class Mesher {
 
     /** Whether another wire or the ground joins a wire at one of its vertices. */
     private boolean meets(int w, Vec at) {
-        if (model.ground() == WireModel.Ground.PERFECT && Math.abs(at.z()) < tolerance) {
+        if (model.ground().reflects() && Math.abs(at.z()) < tolerance) {
             return true;
         }
         for (int o = 0; o < model.wires().size(); o++) {
@@ -166,8 +169,7 @@ final class Mesher {
 
     private void addFunctions(int node, List<List<Arm>> functions) {
         List<int[]> ends = nodeEnds.get(node);
-        boolean grounded = model.ground() == WireModel.Ground.PERFECT
-                && Math.abs(nodes.get(node).z()) < tolerance;
+        boolean grounded = model.ground().reflects() && Math.abs(nodes.get(node).z()) < tolerance;
         if (grounded) {
             ends.forEach(end -> functions.add(List.of(new Arm(end[0], end[1], 1))));
             return;

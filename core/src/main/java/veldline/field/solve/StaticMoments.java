@@ -17,6 +17,19 @@ final class StaticMoments {
     private StaticMoments() {}
 
     /**
+     * By how much the whole of 1/R falls from a segment's surface to the outside of a coating on it, metres: the same
+     * moments summed, taken at the wider radius, less those at its own.
+     */
+    static double fallThrough(Segment p, Segment q, double thickness) {
+        Segment outside = new Segment(p.wire(), p.start(), p.end(), p.radius() + thickness);
+        return sum(of(p, q)) - sum(of(outside, q));
+    }
+
+    private static double sum(double[] moments) {
+        return moments[0] + moments[1] + moments[2] + moments[3];
+    }
+
+    /**
      * Moments in the order 00, 01, 10, 11, metres; after them what the tubes' radii add to the square of the distance
      * between axes, square metres.
      */

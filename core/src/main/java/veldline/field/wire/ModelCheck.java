@@ -12,6 +12,9 @@ public final class ModelCheck {
     /** Wires thicker than this part of a wavelength in radius are refused: currents around the wire are left out. */
     public static final double MOST_RADIUS_WAVES = 0.02;
 
+    /** Over a real ground wires must stand clear of it by so many radii. */
+    private static final double CLEAR_OF_EARTH = 10;
+
     private static final double C = 299_792_458.0;
 
     /**
@@ -90,9 +93,20 @@ public final class ModelCheck {
                                 2 * wire.radius()),
                         "lengthen the edge or use a thinner wire"));
             }
-            if (model.ground() == WireModel.Ground.PERFECT
+            if (model.ground().reflects()
                     && (wire.edgeStart(e).z() < -1e-9 || wire.edgeEnd(e).z() < -1e-9)) {
                 faults.add(new Fault(name + " reaches below the ground at z = 0", "raise it to z = 0 or above"));
+            }
+            double lowest = Math.min(wire.edgeStart(e).z(), wire.edgeEnd(e).z());
+            if (model.ground().kind() == Ground.Kind.REAL && lowest < CLEAR_OF_EARTH * wire.radius()) {
+                faults.add(new Fault(
+                        String.format(
+                                Locale.ROOT,
+                                "%s comes within %.4g m of the ground, and sums over real ground end at %.4g m",
+                                name,
+                                Math.max(0, lowest),
+                                CLEAR_OF_EARTH * wire.radius()),
+                        "raise it, or take a perfect ground where it is bonded to a good earth"));
             }
         }
         model.conductivityOf(w)
@@ -161,8 +175,28 @@ public final class ModelCheck {
         for (int i = 0; i < model.sources().size(); i++) {
             port(model, "Source " + i, model.sources().get(i).port(), faults);
         }
+        for (int i = 0; i < model.networks().size(); i++) {
+            port(model, "The near end of network " + i, model.networks().get(i).from(), faults);
+            port(model, "The far end of network " + i, model.networks().get(i).to(), faults);
+        }
+        twoSources(model, faults);
         for (int i = 0; i < model.loads().size(); i++) {
             port(model, "Load " + i, model.loads().get(i).port(), faults);
+        }
+    }
+
+    private static void twoSources(WireModel model, List<Fault> faults) {
+        for (int i = 0; i < model.sources().size() && faults.isEmpty(); i++) {
+            Port a = model.sources().get(i).port();
+            for (int j = i + 1; j < model.sources().size(); j++) {
+                Port b = model.sources().get(j).port();
+                Wire wire = model.wires().get(a.wire());
+                if (a.wire() == b.wire() && Math.abs(a.distanceAlong(wire) - b.distanceAlong(wire)) < wire.radius()) {
+                    faults.add(new Fault(
+                            "Sources " + i + " and " + j + " are at one place on wire " + a.wire(),
+                            "leave one of them out"));
+                }
+            }
         }
     }
 
@@ -202,7 +236,7 @@ public final class ModelCheck {
     }
 
     private static boolean meetsSomething(WireModel model, int own, Vec point) {
-        if (model.ground() == WireModel.Ground.PERFECT && Math.abs(point.z()) < 1e-9) {
+        if (model.ground().reflects() && Math.abs(point.z()) < 1e-9) {
             return true;
         }
         double within = 1e-3 * model.wires().get(own).radius();

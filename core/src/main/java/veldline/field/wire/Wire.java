@@ -4,16 +4,46 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * A round wire along a polyline. Its ends are open tubes.
+ * A round wire along a polyline.
  *
  * @param points the vertices in metres, two or more
  * @param radius in metres
  * @param closed whether the last vertex is joined to the first
  * @param conductivity in siemens per metre; the model's when empty
+ * @param ends what closes those ends that join nothing
+ * @param coating of insulation; empty for bare metal
  */
-public record Wire(List<Vec> points, double radius, boolean closed, Optional<Double> conductivity) {
+public record Wire(
+        List<Vec> points,
+        double radius,
+        boolean closed,
+        Optional<Double> conductivity,
+        Ends ends,
+        Optional<Coating> coating) {
+    /**
+     * What so much of its radius a solid rod's flat end is longer than an open tube's: the extra charge that the cap
+     * carries, by the electrostatics of long cylinders; the same to a hundredth of that from 10 to 300 radii of length.
+     */
+    public static final double CAP_RADII = 0.0988;
+
+    /** What closes an end. */
+    public enum Ends {
+        OPEN,
+        CAPPED
+    }
+
     public Wire {
         points = List.copyOf(points);
+    }
+
+    /** Bare, with open ends. */
+    public Wire(List<Vec> points, double radius, boolean closed, Optional<Double> conductivity) {
+        this(points, radius, closed, conductivity, Ends.OPEN, Optional.empty());
+    }
+
+    /** How much farther each of its free ends acts than an open tube's would, metres. */
+    public double endReach() {
+        return ends == Ends.CAPPED ? CAP_RADII * radius : 0;
     }
 
     public static Wire straight(Vec from, Vec to, double radius) {

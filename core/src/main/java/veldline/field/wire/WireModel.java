@@ -9,6 +9,7 @@ import java.util.Optional;
  *
  * @param name for messages; not part of the physics
  * @param conductivity of every wire that has none of its own, siemens per metre; empty is a perfect conductor
+ * @param networks lines and two-ports between places on the wires
  * @param boresight the direction results are quoted in; empty means that of greatest gain
  */
 public record WireModel(
@@ -16,20 +17,28 @@ public record WireModel(
         List<Wire> wires,
         List<Source> sources,
         List<Load> loads,
+        List<Network> networks,
         Ground ground,
         Optional<Double> conductivity,
         Optional<Direction> boresight) {
-
-    /** What lies below z = 0. */
-    public enum Ground {
-        FREE,
-        PERFECT
-    }
 
     public WireModel {
         wires = List.copyOf(wires);
         sources = List.copyOf(sources);
         loads = List.copyOf(loads);
+        networks = List.copyOf(networks);
+    }
+
+    /** Without networks. */
+    public WireModel(
+            String name,
+            List<Wire> wires,
+            List<Source> sources,
+            List<Load> loads,
+            Ground ground,
+            Optional<Double> conductivity,
+            Optional<Direction> boresight) {
+        this(name, wires, sources, loads, List.of(), ground, conductivity, boresight);
     }
 
     /** Wires in free space, perfect conductors, one 1 V source. */

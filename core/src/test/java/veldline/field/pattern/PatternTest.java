@@ -9,6 +9,7 @@ import org.junit.jupiter.api.Test;
 import veldline.field.solve.FieldSolution;
 import veldline.field.solve.FieldSolver;
 import veldline.field.wire.Direction;
+import veldline.field.wire.Ground;
 import veldline.field.wire.Port;
 import veldline.field.wire.Source;
 import veldline.field.wire.Vec;
@@ -31,7 +32,7 @@ class PatternTest {
                         new Source(Port.middleOf(0), Source.Kind.CURRENT, 1, 0),
                         new Source(Port.middleOf(1), Source.Kind.CURRENT, 0, quarter)),
                 List.of(),
-                WireModel.Ground.FREE,
+                Ground.FREE,
                 Optional.empty(),
                 Optional.of(Direction.X));
         return FieldSolver.solve(m, F);
@@ -90,7 +91,7 @@ class PatternTest {
                 List.of(Wire.straight(Vec.ZERO, new Vec(0, 0, 0.24), 1e-3)),
                 List.of(Source.volt(new Port(0, new Port.Place.Vertex(0)))),
                 List.of(),
-                WireModel.Ground.PERFECT,
+                Ground.PERFECT,
                 Optional.empty(),
                 Optional.of(Direction.X));
         FieldSolution s = FieldSolver.solve(m, F);

@@ -10,6 +10,7 @@ import org.hipparchus.complex.Complex;
 import org.junit.jupiter.api.Test;
 import veldline.field.pattern.RadiatedField;
 import veldline.field.wire.Direction;
+import veldline.field.wire.Ground;
 import veldline.field.wire.Load;
 import veldline.field.wire.Port;
 import veldline.field.wire.Source;
@@ -25,8 +26,7 @@ class FieldSolverTest {
     }
 
     private static WireModel model(List<Wire> wires, List<Source> sources, List<Load> loads) {
-        return new WireModel(
-                "test", wires, sources, loads, WireModel.Ground.FREE, Optional.empty(), Optional.of(Direction.X));
+        return new WireModel("test", wires, sources, loads, Ground.FREE, Optional.empty(), Optional.of(Direction.X));
     }
 
     @Test
@@ -100,7 +100,7 @@ class FieldSolverTest {
     void aSeriesLoadAtTheFeedAddsItsImpedanceAndItsHeat() {
         List<Wire> wires = List.of(dipole(0, 0.48, 2e-3));
         Source source = Source.volt(Port.middleOf(0));
-        Load load = new Load(Port.middleOf(0), false, Optional.of(30.0), Optional.of(1e-8), Optional.empty());
+        Load load = new Load.Lumped(Port.middleOf(0), false, Optional.of(30.0), Optional.of(1e-8), Optional.empty());
         FieldSolution bare = FieldSolver.solve(model(wires, List.of(source), List.of()), F);
         FieldSolution loaded = FieldSolver.solve(model(wires, List.of(source), List.of(load)), F);
         Complex added = loaded.impedances().get(0).subtract(bare.impedances().get(0));

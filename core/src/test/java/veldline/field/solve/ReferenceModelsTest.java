@@ -7,12 +7,17 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.hipparchus.complex.Complex;
 import org.junit.jupiter.api.DynamicTest;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestFactory;
+import veldline.field.pattern.MeshDoubt;
 import veldline.field.pattern.PatternSummary;
 import veldline.field.pattern.RadiatedField;
 import veldline.field.wire.Direction;
@@ -108,5 +113,48 @@ class ReferenceModelsTest {
                     assertThat(a.getImaginary())
                             .isCloseTo(b.getImaginary(), within(2 + 0.02 * Math.abs(b.getImaginary())));
                 }));
+    }
+
+    /** What is said of the mesh's doubt holds for 95 in 100 results, without claiming five times too much. */
+    @Test
+    void theTruthLiesWithinTheStatedDoubt() throws IOException, FormatException {
+        JsonNode cases = new ObjectMapper().readTree(text()).get("cases");
+        List<WireModelFile.Case> models = WireModelFile.read(text()).cases();
+        List<Double> over = new ArrayList<>();
+        for (int i = 0; i < models.size(); i++) {
+            WireModelFile.Case c = models.get(i);
+            double f = c.frequencies().get(0);
+            FieldSolution s = FieldSolver.solve(c.model(), f);
+            FieldSolution finer =
+                    new FieldSolver(c.model(), MeshRule.standard(f).finer(MeshDoubt.FINER), () -> true).at(f);
+            PatternSummary p = PatternSummary.of(s);
+            MeshDoubt d = MeshDoubt.of(s, p, finer);
+            JsonNode e = cases.get(i).get("expected");
+            for (int n = 0; n < s.impedances().size(); n++) {
+                over.add(d.impedance().get(n) / Math.abs(s.impedances().get(n).getReal() - at(e, n, 0)));
+                over.add(d.impedance().get(n) / Math.abs(s.impedances().get(n).getImaginary() - at(e, n, 1)));
+            }
+            over.add(d.gainDb() / Math.abs(p.gainDbi() - e.get("gain_dbi").asDouble()));
+            over.add(d.maxGainDb()
+                    / Math.abs(p.maxGainDbi() - e.get("max_gain_dbi").asDouble()));
+            over.add(d.efficiency()
+                    / Math.max(
+                            1e-9, Math.abs(p.efficiency() - e.get("efficiency").asDouble())));
+            stated(over, d.gainThetaDb(), Optional.of(p.gainThetaDbi()), e.get("gain_theta_dbi"));
+            stated(over, d.gainPhiDb(), Optional.of(p.gainPhiDbi()), e.get("gain_phi_dbi"));
+            stated(over, d.frontToBackDb(), p.frontToBackDb(), e.get("front_to_back_db"));
+            stated(over, d.halfPowerE(), p.halfPowerE(), e.get("hpbw_e_deg"));
+            stated(over, d.halfPowerH(), p.halfPowerH(), e.get("hpbw_h_deg"));
+            stated(over, d.axialRatioDb(), p.polarization().axialRatioDb(), e.get("axial_ratio_db"));
+        }
+        long inside = over.stream().filter(o -> o >= 1).count();
+        assertThat(inside).isGreaterThanOrEqualTo(Math.round(0.95 * over.size()));
+        assertThat(over.stream().sorted().toList().get(over.size() / 2)).isLessThan(5);
+    }
+
+    private static void stated(List<Double> over, Optional<Double> doubt, Optional<Double> value, JsonNode expected) {
+        if (doubt.isPresent() && value.isPresent() && expected != null && expected.isNumber()) {
+            over.add(doubt.get() / Math.max(1e-9, Math.abs(value.get() - expected.asDouble())));
+        }
     }
 }
