@@ -10,7 +10,9 @@ import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -20,6 +22,10 @@ import veldline.field.pattern.MeshDoubt;
 import veldline.field.solve.FieldSolver;
 import veldline.field.solve.MeshRule;
 import veldline.field.solve.SolveFailure;
+import veldline.field.wire.Ground;
+import veldline.field.wire.RodEnds;
+import veldline.field.wire.Vec;
+import veldline.field.wire.Wire;
 import veldline.format.FormatException;
 import veldline.format.SolutionJson;
 import veldline.format.WireModelFile;
@@ -29,6 +35,8 @@ import veldline.format.WireModelFile;
 final class Solve implements Callable<Integer> {
     /** Radius in wavelengths above which what closes a rod's end is worth telling. */
     private static final double END_MATTERS = 0.006;
+    /** Height over real ground in wavelengths from which a flat wire's currents are trusted. */
+    private static final double TRUSTED_HEIGHT = 0.2;
 
     @Parameters(paramLabel = "MODEL.json", description = "the model")
     private Path file;
@@ -81,12 +89,31 @@ final class Solve implements Callable<Integer> {
     }
 
     private static List<String> warnings(WireModelFile.Case c, double frequency) {
-        double waves = 299_792_458.0 / frequency;
-        return c.model().wires().stream().anyMatch(w -> w.radius() > END_MATTERS * waves)
-                ? List.of("A wire is thicker than " + END_MATTERS
-                        + " wavelengths in radius; ends are taken as open tubes, a solid rod acts up to half a radius"
-                        + " longer at each end")
-                : List.of();
+        double wave = 299_792_458.0 / frequency;
+        List<String> told = new ArrayList<>();
+        c.model().wires().stream()
+                .filter(w -> w.radius() > END_MATTERS * wave && w.ends() == Wire.Ends.OPEN)
+                .max(Comparator.comparingDouble(Wire::radius))
+                .ifPresent(w -> told.add(String.format(
+                        Locale.ROOT,
+                        "A wire is thicker than %.3f wavelengths in radius and its ends are taken as open tubes; flat ends"
+                                + " of a solid rod lower its frequency by about %.2f MHz: give “ends”: “capped” for them",
+                        END_MATTERS,
+                        RodEnds.megahertz(frequency, w.radius()))));
+        double lowest = c.model().wires().stream()
+                .flatMap(w -> w.points().stream())
+                .mapToDouble(Vec::z)
+                .min()
+                .orElse(0);
+        if (c.model().ground().kind() == Ground.Kind.REAL && lowest < TRUSTED_HEIGHT * wave) {
+            told.add(String.format(
+                    Locale.ROOT,
+                    "A wire is %.2f wavelengths over real ground; under %.1f impedances and gains there are not to be"
+                            + " trusted, and under 0.5 not for upright wires",
+                    lowest / wave,
+                    TRUSTED_HEIGHT));
+        }
+        return told;
     }
 
     private void print(List<ObjectNode> results, boolean many) throws IOException {

@@ -7,7 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import veldline.explain.Finding;
 import veldline.explain.Worked;
-import veldline.field.solve.Sweep;
+import veldline.field.pattern.Sweep;
 import veldline.job.Job;
 import veldline.link.Headings;
 import veldline.link.LevelLine;

@@ -5,8 +5,10 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
 import org.hipparchus.complex.Complex;
+import veldline.field.pattern.Lobes;
 import veldline.field.pattern.MeshDoubt;
 import veldline.field.pattern.PatternSummary;
+import veldline.field.pattern.RadiatedField;
 import veldline.field.solve.FieldSolution;
 import veldline.field.wire.Direction;
 
@@ -26,6 +28,8 @@ public final class SolutionJson {
         json.put("name", solution.model().name());
         json.put("frequency_mhz", solution.frequency() / 1e6);
         json.set("impedance", pairs(solution.impedances()));
+        ArrayNode matrix = json.putArray("impedance_matrix");
+        solution.impedanceMatrix().forEach(row -> matrix.add(pairs(row)));
         json.put("gain_dbi", p.gainDbi());
         number(json, "gain_theta_dbi", p.gainThetaDbi());
         number(json, "gain_phi_dbi", p.gainPhiDbi());
@@ -40,12 +44,24 @@ public final class SolutionJson {
         json.put("hpbw_h_deg", p.halfPowerH().orElse(null));
         json.put("axial_ratio_db", p.polarization().axialRatioDb().orElse(null));
         json.put("sense", p.polarization().sense().name());
+        json.put("tilt_deg", tilt(p));
+        Lobes lobes = Lobes.of(new RadiatedField(solution), p.boresight());
+        json.put("side_lobe_db", lobes.sideLobeDb().orElse(null));
+        json.put("front_to_rear_db", lobes.rearDb().orElse(null));
         json.put("unknowns", solution.unknowns());
         json.put("power_balance", p.powerBalance());
         json.set("estimated_error", error(MeshDoubt.of(solution, p, finer)));
         ArrayNode notes = json.putArray("warnings");
         warnings.forEach(notes::add);
         return json;
+    }
+
+    /** Of the major axis of polarization at boresight, from growing theta towards growing phi, −90 to 90. */
+    private static double tilt(PatternSummary p) {
+        double theta = p.polarization().majorAxis().dot(p.boresight().thetaHat());
+        double phi = p.polarization().majorAxis().dot(p.boresight().phiHat());
+        double degrees = Math.toDegrees(Math.atan2(phi, theta));
+        return degrees > 90 ? degrees - 180 : degrees <= -90 ? degrees + 180 : degrees;
     }
 
     private static ObjectNode error(MeshDoubt d) {

@@ -5,11 +5,19 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
+import org.hipparchus.complex.Complex;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import veldline.field.solve.FieldSolution;
+import veldline.field.solve.FieldSolver;
+import veldline.field.wire.Coating;
+import veldline.field.wire.Ground;
 import veldline.field.wire.ModelCheck;
+import veldline.field.wire.Network;
 import veldline.field.wire.Port;
+import veldline.field.wire.Wire;
+import veldline.field.wire.WireModel;
 
 class WireModelFileTest {
     private static final String GOOD = """
@@ -44,6 +52,73 @@ class WireModelFileTest {
         assertThatThrownBy(() -> WireModelFile.read(GOOD.replace(good, bad)))
                 .isInstanceOf(FormatException.class)
                 .hasMessageContaining(told);
+    }
+
+    private static final String FULL = """
+            {"format_version": 2, "name": "all of it", "frequency_mhz": 145.0, "ends": "capped",
+             "wires": [{"points": [[0,-0.5,5],[0,0.5,5]], "radius_m": 0.002,
+                        "insulation": {"thickness_m": 0.001, "eps_r": 2.3, "loss_tangent": 0.001}},
+                       {"points": [[1,-0.5,5],[1,0.5,5]], "radius_m": 0.002, "ends": "open"}],
+             "sources": [{"wire": 0, "position": {"fraction": 0.5}}],
+             "loads": [{"wire": 1, "position": {"fraction": 0.3}, "type": "measured",
+                        "points": [{"frequency_mhz": 140, "z_ohm": [1, 20]}, {"frequency_mhz": 150, "z_ohm": [2, 30]}]}],
+             "networks": [{"type": "line", "from": {"wire": 0, "position": {"fraction": 0.5}},
+                           "to": {"wire": 1, "position": {"fraction": 0.5}},
+                           "z0_ohm": 75, "length_m": 0.5, "velocity_factor": 0.66, "crossed": true},
+                          {"type": "two_port", "from": {"wire": 0, "position": {"fraction": 0.2}},
+                           "to": {"wire": 1, "position": {"fraction": 0.2}},
+                           "y_siemens": [[[0.01, 0], [-0.01, 0]], [[-0.01, 0], [0.01, 0]]]}],
+             "ground": {"eps_r": 13, "sigma_s_per_m": 0.005}}
+            """;
+
+    @Test
+    void theWholeFormIsReadAndSolved() throws FormatException {
+        WireModel m = WireModelFile.read(FULL).cases().get(0).model();
+        assertThat(m.wires().get(0).ends()).isEqualTo(Wire.Ends.CAPPED);
+        assertThat(m.wires().get(1).ends()).isEqualTo(Wire.Ends.OPEN);
+        assertThat(m.wires().get(0).coating()).contains(new Coating(0.001, 2.3, 0.001));
+        assertThat(m.ground()).isEqualTo(Ground.real(13, 0.005));
+        assertThat(m.networks()).hasSize(2);
+        assertThat(((Network.Line) m.networks().get(0)).crossed()).isTrue();
+        assertThat(m.loads().get(0).impedance(2 * Math.PI * 145e6)).isEqualTo(new Complex(1.5, 25));
+        FieldSolution s = FieldSolver.solve(m, 145e6);
+        assertThat(s.lostPower()).isPositive();
+        assertThat(s.impedances().get(0).getReal()).isPositive();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "\"format_version\": 2 | \"format_version\": 3 | newer program",
+                "\"capped\" | \"round\" | “open” or “capped”",
+                "\"thickness_m\": 0.001 | \"thickness_m\": 0 | wires[0].insulation.thickness_m",
+                "\"z0_ohm\": 75 | \"z0_ohm\": -75 | networks[0].z0_ohm",
+                "\"velocity_factor\": 0.66 | \"velocity_factor\": 1.2 | networks[0].velocity_factor",
+                "[[0.01, 0], [-0.01, 0]], | | networks[1].y_siemens",
+                "\"frequency_mhz\": 150 | \"frequency_mhz\": 130 | above that of the point before",
+                "\"eps_r\": 13 | \"eps_r\": 0.5 | ground.eps_r"
+            })
+    void whatIsWrongInTheNewerPartsIsNamedToo(String good, String bad, String told) {
+        assertThatThrownBy(() -> WireModelFile.read(FULL.replace(good, bad == null ? "" : bad)))
+                .isInstanceOf(FormatException.class)
+                .hasMessageContaining(told);
+    }
+
+    @Test
+    void placesOfNetworksAndPairsOfSourcesAreChecked() throws FormatException {
+        String off = FULL.replace(
+                "\"to\": {\"wire\": 1, \"position\": {\"fraction\": 0.2}}",
+                "\"to\": {\"wire\": 7, \"position\": {\"fraction\": 0.2}}");
+        assertThat(ModelCheck.faults(WireModelFile.read(off).cases().get(0).model(), 145e6))
+                .anySatisfy(f -> assertThat(f.toString()).contains("far end of network 1 is on wire 7"));
+        String twice =
+                FULL.replace("\"sources\": [", "\"sources\": [{\"wire\": 0, \"position\": {\"distance_m\": 0.5}}, ");
+        assertThat(ModelCheck.faults(WireModelFile.read(twice).cases().get(0).model(), 145e6))
+                .anySatisfy(f -> assertThat(f.toString()).contains("Sources 0 and 1 are at one place"));
+        String low = FULL.replace(",5]", ",0.01]");
+        assertThat(ModelCheck.faults(WireModelFile.read(low).cases().get(0).model(), 145e6))
+                .anySatisfy(f -> assertThat(f.toString()).contains("comes within 0.01000 m of the ground"));
     }
 
     @Test

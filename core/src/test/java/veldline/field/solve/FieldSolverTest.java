@@ -134,22 +134,6 @@ class FieldSolverTest {
     }
 
     @Test
-    void aSweepAgreesWithFrequenciesSolvedOneByOne() {
-        WireModel m = model(
-                List.of(dipole(0, 0.5, 2e-3), dipole(0.12, 0.46, 2e-3)),
-                List.of(Source.volt(Port.middleOf(0))),
-                List.of());
-        Sweep sweep = Sweep.of(m, MeshRule.standard(F), 0.95 * F, 1.05 * F, 41, 50, () -> true);
-        assertThat(sweep.doubtSwr()).isLessThan(0.01);
-        FieldSolver solver = new FieldSolver(m, MeshRule.standard(F), () -> true);
-        for (int i = 0; i < 41; i += 5) {
-            Sweep.Point p = sweep.points().get(i);
-            Complex solved = solver.at(p.frequency()).impedances().get(0);
-            assertThat(p.impedance().subtract(solved).norm()).isLessThan(0.01 * solved.norm());
-        }
-    }
-
-    @Test
     void theExactKernelTendsToOneOverDistanceFarAway() {
         assertThat(StaticMoments.exactKernel(10, 1e-3, 1e-3)).isCloseTo(0.1, within(1e-8));
         // Averages of a circle's logarithmic singularity by plain numerical integration.

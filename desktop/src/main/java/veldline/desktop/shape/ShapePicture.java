@@ -9,7 +9,7 @@ import veldline.assess.Stage;
 import veldline.desktop.bench.Showing;
 import veldline.explain.Origin;
 import veldline.explain.Worked;
-import veldline.field.solve.Sweep;
+import veldline.field.pattern.Sweep;
 import veldline.line.Mismatch;
 import veldline.picture.Axis;
 import veldline.picture.FractionText;
