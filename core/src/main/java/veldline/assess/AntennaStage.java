@@ -8,6 +8,7 @@ import org.hipparchus.complex.Complex;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
 import veldline.field.pattern.Beam;
+import veldline.field.pattern.MeshDoubt;
 import veldline.field.pattern.RadiatedField;
 import veldline.field.solve.FieldSolution;
 import veldline.field.solve.FieldSolver;
@@ -95,6 +96,14 @@ final class AntennaStage {
                 cut(h),
                 aim(level),
                 s.unknowns());
+    }
+
+    /** The antenna on its own mesh and on one half as fine again. */
+    static MeshFigures mesh(Input in, BooleanSupplier keepGoing) {
+        MeshRule rule = MeshRule.standard(in.frequency);
+        return MeshFigures.of(
+                new FieldSolver(in.model, rule, keepGoing).at(in.frequency),
+                new FieldSolver(in.model, rule.finer(MeshDoubt.FINER), keepGoing).at(in.frequency));
     }
 
     /** Gain straight ahead, as it is explained everywhere. */

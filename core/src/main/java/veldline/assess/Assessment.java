@@ -15,6 +15,7 @@ import veldline.link.LevelLine;
 /**
  * Everything that follows from one job. Never edited.
  *
+ * @param mesh what the antenna's figures are good to; comes last, and nothing waits for it
  * @param eirp what leaves the near antenna
  * @param mostEirp what may
  * @param powerNote what the rule on power says of itself
@@ -29,6 +30,7 @@ public record Assessment(
         PathFigures path,
         Stage<AntennaFigures> antenna,
         Stage<Sweep> sweep,
+        Stage<MeshFigures> mesh,
         Stage<MatchFigures> match,
         FeedFigures nearFeed,
         FeedFigures farFeed,
@@ -65,6 +67,7 @@ public record Assessment(
                 path,
                 antenna,
                 sweep.orStale(before.sweep, asOf),
+                mesh.orStale(before.mesh, asOf),
                 match.orStale(before.match, asOf),
                 nearFeed,
                 farFeed,
@@ -84,7 +87,7 @@ public record Assessment(
     /** The same, judged. */
     Assessment judged(LevelLine marked, Map<Step, List<Finding>> found) {
         return new Assessment(
-                job, path, antenna, sweep, match, nearFeed, farFeed, eirp, mostEirp, powerNote, needed, allowed, marked,
-                moving, stations, raise, prove, found);
+                job, path, antenna, sweep, mesh, match, nearFeed, farFeed, eirp, mostEirp, powerNote, needed, allowed,
+                marked, moving, stations, raise, prove, found);
     }
 }

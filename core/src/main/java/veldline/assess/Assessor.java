@@ -45,6 +45,7 @@ public final class Assessor {
 
     private final Memory<AntennaStage.Input, AntennaFigures> antennas = new Memory<>();
     private final Memory<SweepInput, Sweep> sweeps = new Memory<>();
+    private final Memory<AntennaStage.Input, MeshFigures> meshes = new Memory<>();
     private final Memory<AntennaStage.Input, Complex> otherFeeds = new Memory<>();
     private final Memory<MatchStage.Input, MatchFigures> matches = new Memory<>();
     private final Memory<PathInput, PathFigures> paths = new Memory<>();
@@ -70,12 +71,14 @@ public final class Assessor {
         /** And the comparison of recordings, and the SWR over the band. */
         SWEEP,
         /** And the other kind of driven element, solved in place. */
-        ALL
+        ALL,
+        /** And the antenna once more on a finer mesh, from which it is seen what its figures are good to. */
+        CHECKED
     }
 
     /** Everything, however long it takes. */
     public Assessment assess(Job job) {
-        return assess(job, Depth.ALL, () -> true);
+        return assess(job, Depth.CHECKED, () -> true);
     }
 
     /**
@@ -95,10 +98,12 @@ public final class Assessor {
                         : antenna(in, goOn))
                 .orElse(new Stage.Absent<>(nothingToShape(job)));
         Stage<Sweep> sweep = input.map(in -> sweep(in, depth, goOn)).orElse(new Stage.Absent<>(nothingToShape(job)));
+        Stage<MeshFigures> mesh =
+                input.map(in -> mesh(in, depth, antenna, goOn)).orElse(new Stage.Absent<>(nothingToShape(job)));
         Stage<MatchFigures> match = job.yagi()
                 .map(y -> antenna instanceof Stage.Running<AntennaFigures>
                         ? new Stage.Running<MatchFigures>()
-                        : match(y, job.match(), frequency, antenna.value(), depth == Depth.ALL, goOn))
+                        : match(y, job.match(), frequency, antenna.value(), depth.compareTo(Depth.ALL) >= 0, goOn))
                 .orElse(new Stage.Absent<>(nothingToShape(job)));
         Optional<Worked> solved = antenna.value().map(AntennaFigures::gain);
         Optional<Worked> nearGain = gain(job, true, solved);
@@ -120,6 +125,7 @@ public final class Assessor {
                 path,
                 antenna,
                 sweep,
+                mesh,
                 match,
                 near,
                 far,
@@ -180,6 +186,16 @@ public final class Assessor {
                 goOn);
     }
 
+    private Stage<MeshFigures> mesh(
+            AntennaStage.Input in, Depth depth, Stage<AntennaFigures> antenna, BooleanSupplier goOn) {
+        if (antenna instanceof Stage.Failed<AntennaFigures> failed) {
+            return new Stage.Failed<>(failed.why());
+        }
+        return depth == Depth.CHECKED || meshes.knows(in)
+                ? stage(() -> meshes.of(in, i -> AntennaStage.mesh(i, goOn)), goOn)
+                : new Stage.Running<>();
+    }
+
     /** What an antenna adds: solved where it is shaped here, claimed where it was bought. */
     private static Optional<Worked> gain(Job job, boolean near, Optional<Worked> solved) {
         return job.antenna(near) instanceof YagiShape
@@ -228,7 +244,8 @@ public final class Assessor {
         double frequency = job.brief().frequency().value();
         Optional<AntennaStage.Input> input =
                 job.yagi().map(y -> new AntennaStage.Input(y.model(), frequency, y.upright()));
-        if (depth != Depth.ALL && input.filter(in -> !antennas.knows(in)).isPresent()) {
+        if (depth.compareTo(Depth.ALL) < 0
+                && input.filter(in -> !antennas.knows(in)).isPresent()) {
             return Optional.empty();
         }
         Optional<Worked> solved = input.flatMap(in -> antenna(in, goOn).value()).map(AntennaFigures::gain);
@@ -334,6 +351,8 @@ public final class Assessor {
         return Map.of(
                 "antenna",
                 antennas.runs(),
+                "mesh",
+                meshes.runs(),
                 "sweep",
                 sweeps.runs(),
                 "other feed",

@@ -34,8 +34,10 @@ final class Findings {
                             ShapeRules::gain,
                             ShapeRules::power,
                             ShapeRules::swr,
+                            EngineRules::band,
                             ShapeRules::polarization,
-                            ShapeRules::fits),
+                            ShapeRules::fits,
+                            EngineRules::ends),
             Step.MATCH, List.of(MatchRules::inUse, MatchRules::better, MatchRules::choke),
             Step.FEED_RUN,
                     List.of(

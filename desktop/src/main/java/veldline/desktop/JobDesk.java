@@ -28,6 +28,9 @@ public final class JobDesk implements AutoCloseable {
     /** A solution older than this is called off when a newer job waits. */
     private static final long PATIENCE_NANOS = 150_000_000L;
 
+    /** So long after the last edit the antenna is solved once more, on a finer mesh. */
+    private static final long SETTLED_MS = 300;
+
     private static final long AUTOSAVE_MS = 500;
     /** How long a closing window waits for the last save. */
     private static final long CLOSING_SECONDS = 10;
@@ -205,8 +208,27 @@ public final class JobDesk implements AutoCloseable {
                     publish(assessor.assess(job, depth, () -> wanted.get() == job), job);
                 }
             }
+            timed.schedule(() -> onLive(() -> check(job)), SETTLED_MS, TimeUnit.MILLISECONDS);
         } catch (SolveFailure e) {
             // Called off for a newer job, which is next in the queue.
+            return;
+        }
+    }
+
+    /** On the thread of live edits, unless the window has closed meanwhile. */
+    private void onLive(Runnable work) {
+        if (!live.isShutdown()) {
+            live.execute(work);
+        }
+    }
+
+    private void check(Job job) {
+        try {
+            if (wanted.get() == job) {
+                publish(assessor.assess(job, Assessor.Depth.CHECKED, () -> wanted.get() == job), job);
+            }
+        } catch (SolveFailure e) {
+            // Called off for a newer job, which will be looked at itself.
             return;
         }
     }

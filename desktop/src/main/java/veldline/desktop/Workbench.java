@@ -79,7 +79,7 @@ public final class Workbench implements AutoCloseable {
     private void arrived(Assessment fresh) {
         Assessment a = whole.map(w -> fresh.over(w.assessment, w.at)).orElse(fresh);
         if (fresh.whole()) {
-            whole = Optional.of(new Whole(fresh, Instant.now()));
+            whole = Optional.of(new Whole(a, Instant.now()));
         }
         assessment.map(Assessment::line).ifPresent(l -> shadows.moved(l, a.line()));
         assessment = Optional.of(a);

@@ -25,8 +25,8 @@ import veldline.field.wire.WireModel;
 /**
  * Impedance of the first port, gain at boresight and front-to-back over a band, from as few solved frequencies as serve:
  * solved at nine Chebyshev points, joined by rational curves and held against two more where the curves are least sure;
- * where a hundredth in SWR or two hundredths of a decibel are not reached, those two join and two more are solved. What is joined are the impedance and the fields
- * and fields, which run smoothly; gains follow from them.
+ * where a hundredth in SWR or two hundredths of a decibel are not reached, those two join and two more are solved. What
+ * is joined are impedances and fields, which run smoothly; gains follow from them.
  *
  * @param points evenly spaced over the band
  * @param solved how many frequencies were solved

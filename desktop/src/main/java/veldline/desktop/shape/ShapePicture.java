@@ -5,6 +5,7 @@ import java.util.Optional;
 import veldline.antenna.YagiDrawing;
 import veldline.antenna.YagiShape;
 import veldline.assess.AntennaFigures;
+import veldline.assess.MeshFigures;
 import veldline.assess.Stage;
 import veldline.desktop.bench.Showing;
 import veldline.explain.Origin;
@@ -96,6 +97,7 @@ final class ShapePicture {
         double y = RULE + 40;
         pen.text(f.gain().shown(), x, y, Anchor.START, 16, Face.MONO_BOLD, Role.INK, Origin.of(f.gain()));
         pen.text("straight ahead", x, y + 17, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
+        mesh(x + 86, y + 17);
         width(f.widthE(), "along the elements (E)", x, y + 40, Role.MUSSEL, Dash.SOLID);
         width(f.widthH(), "square to them (H)", x, y + 78, Role.LICHEN, Dash.DASHED);
         pen.text(
@@ -119,6 +121,21 @@ final class ShapePicture {
                 Role.INK,
                 Origin.of(f.resistance()));
         pen.text("at the feed", x, y + 170, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
+    }
+
+    /** What the mesh may have the gain off by; in slate while it is that of the antenna as it was. */
+    private void mesh(double x, double y) {
+        Stage<MeshFigures> mesh = s.assessment().mesh();
+        mesh.value()
+                .ifPresent(m -> pen.text(
+                        "±" + m.gain().number(),
+                        x,
+                        y,
+                        Anchor.START,
+                        12,
+                        Face.MONO,
+                        mesh.settled() ? Role.INK : Role.SLATE,
+                        Origin.of(m.gain())));
     }
 
     private void width(Optional<Worked> w, String what, double x, double y, Role role, Dash dash) {
