@@ -92,14 +92,25 @@ final class EngineRules {
                         "mm",
                         3)
                 .gives(RodEnds.megahertz(frequency, radius), "MHz", 1);
-        return List.of(new Finding(
-                Finding.Level.UNKNOWN,
-                shift.shown(),
-                "lower with flat ends than with open tubes.",
-                "The rod is thick; file the ends square, and trim by what is measured.",
-                "ends matter",
-                Optional.of(shift),
-                Optional.empty(),
-                List.of()));
+        String rest = "lower with flat ends than with open tubes.";
+        return List.of(
+                staysIn(a, frequency + shift.value() * MHZ)
+                        ? Finding.fits(
+                                shift.shown(), rest, "The rod is thick, but the band is wide enough for either.", shift)
+                        : Finding.watch(
+                                shift.shown(),
+                                rest,
+                                "The rod is thick: file its ends square, and trim by what is measured.",
+                                "ends matter",
+                                shift));
+    }
+
+    /** Whether the SWR still serves when all of the curve has moved down so far. */
+    private static boolean staysIn(Assessment a, double frequency) {
+        return a.sweep()
+                .value()
+                .flatMap(s -> s.under(ShapeRules.SWR_USABLE, LINE))
+                .filter(b -> frequency <= b.high())
+                .isPresent();
     }
 }

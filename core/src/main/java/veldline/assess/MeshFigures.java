@@ -46,7 +46,7 @@ public record MeshFigures(Worked gain, Worked ohms) {
                                 PatternSummary.of(finer).gainDbi(),
                                 "dBi",
                                 5)
-                        .gives(doubt.gainDb(), "dB", 2),
+                        .gives(doubt.gainDb(), "dB", doubt.gainDb() < 0.01 ? 3 : 2),
                 Worked.of(OHMS)
                         .computed(
                                 "a",
@@ -55,6 +55,6 @@ public record MeshFigures(Worked gain, Worked ohms) {
                                 "Ω",
                                 4)
                         .computed("z", "its size", z.norm(), "Ω", 2)
-                        .gives(doubt.impedance().get(0), "Ω", 1));
+                        .gives(doubt.impedance().get(0), "Ω", doubt.impedance().get(0) < 0.1 ? 2 : 1));
     }
 }

@@ -66,8 +66,13 @@ final class LineLabels {
         } else {
             double y = Math.min(scale.farY(s.level().value()), scale.farY(s.before()));
             names(s, m, 20, Anchor.MIDDLE, i);
-            pen.line(m, low() ? 26 : 42, m, y - 26, Role.EDGE, 1);
-            level(s, m, y - 10, Anchor.MIDDLE, reached);
+            if (s.state() == Finding.Level.STOP && !low()) {
+                // The mark and its reason stand over the line, so the level goes beside the posts.
+                level(s, m + 14, Math.max(y, 78) + 28, Anchor.START, reached);
+            } else {
+                pen.line(m, low() ? 26 : 42, m, y - 26, Role.EDGE, 1);
+                level(s, m, y - 10, Anchor.MIDDLE, reached);
+            }
         }
     }
 

@@ -62,6 +62,8 @@ class RoomTest {
                     JOB.prove().skip(),
                     JOB.prove().step(),
                     JOB.prove().confidence())),
+            "broken at the far end",
+            new JobChange.OfRun(false, new FeedChange.Insert(0, Drawer.part("a-sman-nj"))).applyTo(JOB),
             "150 MHz",
             new JobChange.OfBrief(new BriefChange.Frequency(Quantity.of("150.1", Unit.MHZ))).applyTo(JOB)));
 
