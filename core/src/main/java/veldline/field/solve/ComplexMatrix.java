@@ -20,6 +20,16 @@ final class ComplexMatrix {
         im[column][row] += i;
     }
 
+    /** Adds another of its size. */
+    void add(ComplexMatrix other) {
+        for (int column = 0; column < size; column++) {
+            for (int row = 0; row < size; row++) {
+                re[column][row] += other.re[column][row];
+                im[column][row] += other.im[column][row];
+            }
+        }
+    }
+
     /** Adds its own transpose: a symmetric matrix is filled on one side only. */
     void addTranspose() {
         for (int column = 0; column < size; column++) {

@@ -1,17 +1,20 @@
 package veldline.field.solve;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ForkJoinPool;
+import java.util.concurrent.ForkJoinTask;
 import java.util.function.BooleanSupplier;
+import java.util.stream.IntStream;
 import org.hipparchus.complex.Complex;
 import veldline.field.solve.Mesh.Arm;
 import veldline.field.solve.Mesh.Segment;
 import veldline.field.wire.Coating;
 import veldline.field.wire.Ground;
-import veldline.field.wire.Phasors;
 import veldline.field.wire.Vec;
 import veldline.field.wire.Wire;
 import veldline.field.wire.WireModel;
@@ -30,6 +33,11 @@ final class Interactions {
     /** On one line, closer than so many radii, the tube's thickness is felt in full. */
     private static final double RADII_NEAR = 10;
 
+    private static final int[] NO_LINES = {};
+    private static final int SEVERAL = -1;
+    /** Up to so many unknowns two processors fill a matrix each; above, the memory is worth more. */
+    private static final int MOST_TWICE = 1500;
+
     private final Mesh mesh;
     private final int count;
     private final Segment[] segments;
@@ -39,6 +47,10 @@ final class Interactions {
     private final int[][] functionAt;
 
     private final double[][] signAt;
+    /** The function of each end that has just one, as most have, or {@link #SEVERAL}. */
+    private final int[] onlyFunction;
+
+    private final double[] onlySign;
     private final Ground earth;
     private final List<Wire> wires;
     private final Map<Pair, Double> coatings;
@@ -49,8 +61,8 @@ final class Interactions {
 
     private final double[][][] nearStatics;
     private final double[][][] imageStatics;
-    private final double[] twoPoints;
-    private final double[] imageTwoPoints;
+    private final double[][] twoPoints;
+    private final double[][] imageTwoPoints;
 
     Interactions(Mesh mesh, WireModel model, BooleanSupplier keepGoing) {
         this.mesh = mesh;
@@ -89,9 +101,14 @@ final class Interactions {
         this.signAt = arms.stream()
                 .map(l -> l.stream().mapToDouble(Arm::sign).toArray())
                 .toArray(double[][]::new);
+        this.onlyFunction = Arrays.stream(functionAt)
+                .mapToInt(f -> f.length == 1 ? f[0] : SEVERAL)
+                .toArray();
+        this.onlySign =
+                Arrays.stream(signAt).mapToDouble(f -> f.length == 1 ? f[0] : 0).toArray();
         this.line = lines(segments);
-        this.twoPoints = gaussPoints(segments);
-        this.imageTwoPoints = gaussPoints(images);
+        this.twoPoints = PairRow.gaussPoints(segments);
+        this.imageTwoPoints = PairRow.gaussPoints(images);
         this.nearStatics = statics(segments, keepGoing);
         this.coatings = coatings();
         this.imageStatics = ground ? statics(images, keepGoing) : new double[0][][];
@@ -111,66 +128,79 @@ final class Interactions {
         return others == segments && line[p] == line[q];
     }
 
-    private static double[] gaussPoints(Segment[] of) {
-        double[] points = new double[of.length * 6];
-        for (int s = 0; s < of.length; s++) {
-            for (int g = 0; g < 2; g++) {
-                Vec at = of[s].start().towards(of[s].end(), Quadrature.TWO.x()[g]);
-                points[6 * s + 3 * g] = at.x();
-                points[6 * s + 3 * g + 1] = at.y();
-                points[6 * s + 3 * g + 2] = at.z();
-            }
-        }
-        return points;
-    }
-
     /** Static moments of the pairs that lie close; an empty row element means the pair is far. */
     private double[][][] statics(Segment[] others, BooleanSupplier keepGoing) {
         double[][][] near = new double[count][][];
-        for (int p = 0; p < count; p++) {
+        IntStream rows = IntStream.range(0, count);
+        (ForkJoinTask.inForkJoinPool() ? rows : rows.parallel()).forEach(p -> {
             if (!keepGoing.getAsBoolean()) {
                 throw new SolveFailure("Called off before it was done; ask again to start anew");
             }
-            near[p] = new double[count - p][];
-            Vec middle = segments[p].start().towards(segments[p].end(), 0.5);
-            for (int q = p; q < count; q++) {
-                Vec other = others[q].start().towards(others[q].end(), 0.5);
-                double apart = middle.minus(other).length() - (length[p] + length[q]) / 2;
-                double thick = onOneLine(p, q, others) ? RADII_NEAR * segments[p].radius() : 0;
-                if (apart < Math.max(2 * Math.max(length[p], length[q]), thick)) {
-                    near[p][q - p] = StaticMoments.of(segments[p], others[q]);
-                }
+            near[p] = staticRow(p, others);
+        });
+        return near;
+    }
+
+    private double[][] staticRow(int p, Segment[] others) {
+        double[][] row = new double[count - p][];
+        Vec middle = segments[p].start().towards(segments[p].end(), 0.5);
+        for (int q = p; q < count; q++) {
+            Vec other = others[q].start().towards(others[q].end(), 0.5);
+            double apart = middle.minus(other).length() - (length[p] + length[q]) / 2;
+            double thick = onOneLine(p, q, others) ? RADII_NEAR * segments[p].radius() : 0;
+            if (apart < Math.max(2 * Math.max(length[p], length[q]), thick)) {
+                row[q - p] = StaticMoments.of(segments[p], others[q]);
             }
         }
-        return near;
+        return row;
     }
 
     /** The impedance matrix at a frequency, with what a metre of each segment adds of its own, ohms. */
     ComplexMatrix matrix(double frequency, Complex[] skin, BooleanSupplier keepGoing) {
+        double b = C * MU0 * C / (8 * Math.PI * Math.PI * frequency);
+        int size = mesh.functions().size();
+        ComplexMatrix z = new ComplexMatrix(size);
+        // The first rows are the longest: with three in ten of them half of the work is done.
+        int share = (int) (0.293 * count);
+        if (size <= MOST_TWICE && !ForkJoinTask.inForkJoinPool()) {
+            ComplexMatrix other = new ComplexMatrix(size);
+            ForkJoinTask<?> half =
+                    ForkJoinPool.commonPool().submit(() -> rows(other, 0, share, frequency, skin, keepGoing));
+            rows(z, share, count, frequency, skin, keepGoing);
+            half.join();
+            z.add(other);
+        } else {
+            rows(z, 0, count, frequency, skin, keepGoing);
+        }
+        coatings.forEach((pair, fall) -> addCoat(z, pair, fall, b));
+        z.addTranspose();
+        return z;
+    }
+
+    /** What segments from one number up to another do to those after them. */
+    private void rows(ComplexMatrix z, int from, int to, double frequency, Complex[] skin, BooleanSupplier keepGoing) {
         double omega = 2 * Math.PI * frequency;
         double k = omega / C;
         double a = omega * MU0 / (4 * Math.PI);
         double b = C * C * MU0 / (4 * Math.PI * omega);
-        ComplexMatrix z = new ComplexMatrix(mesh.functions().size());
-        FarRow far = new FarRow(4 * count);
-        for (int p = 0; p < count; p++) {
+        PairRow moments = new PairRow(segments, length, twoPoints);
+        Weights own = new OwnWeights(a, b);
+        // An image's current runs in the mirrored direction with opposite sign, its charge is opposite.
+        Weights mirrored = earth.kind() == Ground.Kind.REAL
+                ? new EarthWeights(a, b, earth, earth.complexPermittivity(omega))
+                : new OwnWeights(-a, -b);
+        for (int p = from; p < to; p++) {
             if (!keepGoing.getAsBoolean()) {
                 throw new SolveFailure("Called off before it was done; ask again to start anew");
             }
-            row(z, p, false, k, far, new OwnWeights(a, b));
-            if (earth.kind() == Ground.Kind.PERFECT) {
-                // The image's current runs in the mirrored direction with opposite sign, its charge is opposite.
-                row(z, p, true, k, far, new OwnWeights(-a, -b));
-            } else if (earth.reflects()) {
-                row(z, p, true, k, far, new EarthWeights(a, b, earth, earth.complexPermittivity(omega)));
+            row(z, p, false, k, moments, own);
+            if (earth.reflects()) {
+                row(z, p, true, k, moments, mirrored);
             }
             if (skin[p].getReal() > 0) {
                 addLoss(z, p, skin[p]);
             }
         }
-        coatings.forEach((pair, fall) -> addCoat(z, pair, fall, b));
-        z.addTranspose();
-        return z;
     }
 
     /** Takes from the charges' potential what falls off within a coating; a pair of its own counts by half. */
@@ -248,6 +278,18 @@ final class Interactions {
      * segment does to itself is given by half. Columns are walked along, which is what the cache likes.
      */
     private void place(ComplexMatrix z, int end, int other, double re, double im) {
+        int row = onlyFunction[end];
+        int column = onlyFunction[other];
+        if (row >= 0 && column >= 0) {
+            double sign = onlySign[end] * onlySign[other];
+            z.re[row][column] += sign * re;
+            z.im[row][column] += sign * im;
+            return;
+        }
+        placeAll(z, end, other, re, im);
+    }
+
+    private void placeAll(ComplexMatrix z, int end, int other, double re, double im) {
         int[] rows = functionAt[end];
         int[] columns = functionAt[other];
         for (int m = 0; m < rows.length; m++) {
@@ -261,136 +303,40 @@ final class Interactions {
     /** Two segments by their numbers, the second not before the first. */
     private record Pair(int p, int q) {}
 
-    /** Distances and phasors of one row of pairs, four to a pair. */
-    private static final class FarRow {
-        final double[] distance;
-        final double[] phase;
-        final double[] cosine;
-        final double[] sine;
-        final double[] moments = new double[8];
-
-        FarRow(int most) {
-            distance = new double[most];
-            phase = new double[most];
-            cosine = new double[most];
-            sine = new double[most];
-        }
-    }
-
-    /**
-     * Adds what segment p and every one from p on, or their images, do to each other. The imaginary part of the kernel is
-     * taken between axes everywhere: it alone carries power, and only so does the power fed in equal the power radiated
-     * by currents on the axes, which a closely coupled antenna feels in its gain.
-     */
-    private void row(ComplexMatrix z, int p, boolean mirrored, double k, FarRow far, Weights weights) {
+    /** Adds what segment p and every one from p on, or their images, do to each other. */
+    private void row(ComplexMatrix z, int p, boolean mirrored, double k, PairRow moments, Weights weights) {
         Segment[] others = mirrored ? images : segments;
         Vec[] along = mirrored ? imageDirection : direction;
-        double[][] statics = mirrored ? imageStatics[p] : nearStatics[p];
-        int points = 4 * (count - p);
-        distances(p, mirrored ? imageTwoPoints : twoPoints, far.distance);
-        for (int i = 0; i < points; i++) {
-            far.phase[i] = k * far.distance[i];
-        }
-        Phasors.of(far.phase, far.cosine, far.sine, points);
-        double[] g = far.moments;
+        moments.of(
+                p,
+                mirrored ? imageTwoPoints : twoPoints,
+                mirrored ? imageStatics[p] : nearStatics[p],
+                mirrored ? NO_LINES : line,
+                k);
         for (int q = p; q < count; q++) {
-            double[] near = statics[q - p];
-            if (near != null) {
-                nearMoments(p, q, near, k, far, g);
-            } else {
-                farMoments(p, q, onOneLine(p, q, others), k, far, g);
-            }
             weights.of(segments[p], direction[p], others[q], along[q]);
-            scatter(z, p, q, g, weights);
+            scatter(z, p, q, moments, weights);
         }
     }
 
-    /** From the two points of segment p to the two of every one from p on. */
-    private void distances(int p, double[] others, double[] into) {
-        for (int i = 0; i < 2; i++) {
-            double x = twoPoints[6 * p + 3 * i];
-            double y = twoPoints[6 * p + 3 * i + 1];
-            double zed = twoPoints[6 * p + 3 * i + 2];
-            for (int n = 2 * p; n < 2 * count; n++) {
-                double dx = x - others[3 * n];
-                double dy = y - others[3 * n + 1];
-                double dz = zed - others[3 * n + 2];
-                into[4 * (n / 2 - p) + 2 * i + n % 2] = Math.sqrt(dx * dx + dy * dy + dz * dz);
-            }
-        }
-    }
-
-    /** The four moments of exp(−jkR)/R, real parts in g[0..3], imaginary in g[4..7]. */
-    private void farMoments(int p, int q, boolean oneLine, double k, FarRow far, double[] g) {
-        java.util.Arrays.fill(g, 0);
-        double scale = 0.25 * length[p] * length[q];
-        int from = 4 * (q - p);
-        for (int i = 0; i < 2; i++) {
-            for (int j = 0; j < 2; j++) {
-                double r = far.distance[from + 2 * i + j];
-                double re = far.cosine[from + 2 * i + j] / r;
-                if (oneLine) {
-                    double thick = Math.sqrt(r * r + 2 * segments[p].radius() * segments[p].radius());
-                    re = Math.cos(k * thick) / thick;
-                }
-                double im = -far.sine[from + 2 * i + j] / r;
-                spread(g, Quadrature.TWO.x()[i], Quadrature.TWO.x()[j], scale * re, scale * im);
-            }
-        }
-    }
-
-    /** Static moments and those of {@code (exp(−jkR) − 1)/R}, which is so smooth that two points serve. */
-    private void nearMoments(int p, int q, double[] near, double k, FarRow far, double[] g) {
-        System.arraycopy(near, 0, g, 0, 4);
-        java.util.Arrays.fill(g, 4, 8, 0);
-        double scale = 0.25 * length[p] * length[q];
-        int from = 4 * (q - p);
-        for (int i = 0; i < 2; i++) {
-            for (int j = 0; j < 2; j++) {
-                double r = far.distance[from + 2 * i + j];
-                double thick = Math.sqrt(r * r + near[4]);
-                double half = Math.sin(k * thick / 2);
-                double turning = k * r < 1e-9 ? k : far.sine[from + 2 * i + j] / r;
-                spread(
-                        g,
-                        Quadrature.TWO.x()[i],
-                        Quadrature.TWO.x()[j],
-                        -2 * scale * half * half / thick,
-                        -scale * turning);
-            }
-        }
-    }
-
-    private static void spread(double[] g, double t, double s, double re, double im) {
-        double n00 = (1 - t) * (1 - s);
-        double n01 = (1 - t) * s;
-        double n10 = t * (1 - s);
-        double n11 = t * s;
-        g[0] += n00 * re;
-        g[1] += n01 * re;
-        g[2] += n10 * re;
-        g[3] += n11 * re;
-        g[4] += n00 * im;
-        g[5] += n01 * im;
-        g[6] += n10 * im;
-        g[7] += n11 * im;
-    }
-
-    private void scatter(ComplexMatrix z, int p, int q, double[] g, Weights w) {
+    private void scatter(ComplexMatrix z, int p, int q, PairRow moments, Weights w) {
         double share = p == q ? 0.5 : 1;
         double inverse = 1 / (length[p] * length[q]);
-        double sumRe = (g[0] + g[1] + g[2] + g[3]) * inverse;
-        double sumIm = (g[4] + g[5] + g[6] + g[7]) * inverse;
+        int m = q - p;
+        double[][] re = moments.re;
+        double[][] im = moments.im;
+        double sumRe = (re[0][m] + re[1][m] + re[2][m] + re[3][m]) * inverse;
+        double sumIm = (im[0][m] + im[1][m] + im[2][m] + im[3][m]) * inverse;
         double chargeRe = w.scalar * sumRe - w.scalarIm * sumIm;
         double chargeIm = w.scalar * sumIm + w.scalarIm * sumRe;
         for (int i = 0; i < 2; i++) {
             for (int j = 0; j < 2; j++) {
                 // j·vector·A − j·scalar·S·(slopes' sign)
                 double slope = i == j ? 1 : -1;
-                double re = g[2 * i + j];
-                double im = g[4 + 2 * i + j];
-                double alongRe = w.vector * re - w.vectorIm * im;
-                double alongIm = w.vector * im + w.vectorIm * re;
+                double real = re[2 * i + j][m];
+                double imaginary = im[2 * i + j][m];
+                double alongRe = w.vector * real - w.vectorIm * imaginary;
+                double alongIm = w.vector * imaginary + w.vectorIm * real;
                 place(
                         z,
                         2 * p + i,
