@@ -42,7 +42,9 @@ final class StartTimer {
         System.out.printf("empty window          median %.0f ms%n", median(empty));
         System.out.printf("line drawn, key taken median %.0f ms%n", median(ready));
         System.out.printf("field numbers         median %.0f ms%n", median(field));
-        System.out.printf("ratio of each pair    median %.2f, worst %.2f%n", median(ratio), ratio.stream().mapToDouble(d -> d).max().orElseThrow());
+        System.out.printf(
+                "ratio of each pair    median %.2f, worst %.2f%n",
+                median(ratio), ratio.stream().mapToDouble(d -> d).max().orElseThrow());
     }
 
     private static double median(List<Double> values) {
@@ -64,7 +66,8 @@ final class StartTimer {
         Process p = new ProcessBuilder(command)
                 .redirectError(ProcessBuilder.Redirect.DISCARD)
                 .start();
-        try (BufferedReader out = p.inputReader(); Stream<String> lines = out.lines()) {
+        try (BufferedReader out = p.inputReader();
+                Stream<String> lines = out.lines()) {
             List<Double> times = lines.filter(l -> l.matches("(ready|field) \\d+"))
                     .map(l -> Double.valueOf(l.split(" ")[1]))
                     .toList();

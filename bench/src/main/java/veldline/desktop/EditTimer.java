@@ -128,7 +128,11 @@ public final class EditTimer extends Application {
     private static void report(String what, double[] values) {
         Arrays.sort(values);
         System.out.printf(
-                Locale.ROOT, "%-24s median %6.1f ms, 95th percentile %6.1f ms, worst %6.1f ms%n", what,
-                values[EDITS / 2], values[(int) (0.95 * EDITS)], values[EDITS - 1]);
+                Locale.ROOT,
+                "%-24s median %6.1f ms, 95th percentile %6.1f ms, worst %6.1f ms%n",
+                what,
+                values[EDITS / 2],
+                values[(int) (0.95 * EDITS)],
+                values[EDITS - 1]);
     }
 }

@@ -1,9 +1,18 @@
 package veldline.field.solve;
 
+import java.util.concurrent.ForkJoinTask;
+import java.util.function.BooleanSupplier;
+import java.util.stream.IntStream;
+
 /**
  * A square complex matrix held by columns, real and imaginary parts apart so that the inner loops run over plain arrays.
  */
 final class ComplexMatrix {
+    /** Columns factored at a time. */
+    private static final int PANEL = 32;
+    /** Fewer columns than this are not worth sharing out. */
+    private static final int FEW = 96;
+
     final int size;
     final double[][] re;
     final double[][] im;
@@ -47,29 +56,50 @@ final class ComplexMatrix {
     }
 
     /**
-     * Replaces the matrix by its LU factors with row pivoting. Two columns of L are taken at a time, which halves the
-     * traffic through the columns still to come.
+     * Replaces the matrix by its LU factors with row pivoting. A panel of columns is factored, then every column still to
+     * come takes all of the panel's while it lies in the nearest cache, two at a time; columns are shared out over the
+     * processors.
      *
-     * @param keepGoing polled once a column
+     * @param keepGoing polled once a panel
      * @throws SolveFailure if a pivot vanishes or the work was called off
      */
-    void factor(java.util.function.BooleanSupplier keepGoing) {
+    void factor(BooleanSupplier keepGoing) {
         pivots = new int[size];
-        int k = 0;
-        while (k < size) {
+        for (int from = 0; from < size; from += PANEL) {
             if (!keepGoing.getAsBoolean()) {
                 throw new SolveFailure("Called off before it was done; ask again to start anew");
             }
+            int to = Math.min(from + PANEL, size);
+            panel(from, to);
+            int begin = from;
+            IntStream rest = IntStream.range(to, size);
+            boolean shared = size - to > FEW && !ForkJoinTask.inForkJoinPool();
+            (shared ? rest.parallel() : rest).forEach(j -> takePanel(begin, to, j));
+        }
+    }
+
+    private void panel(int from, int to) {
+        for (int k = from; k < to; k++) {
             choosePivot(k);
-            if (k + 1 == size) {
-                break;
+            for (int j = k + 1; j < to; j++) {
+                swap(re[j], k, pivots[k]);
+                swap(im[j], k, pivots[k]);
+                subtract(re[j], im[j], k, k + 1);
             }
-            swapAndUpdateOne(k, k + 1);
-            choosePivot(k + 1);
-            for (int j = k + 2; j < size; j++) {
-                updateTwo(k, j);
-            }
-            k += 2;
+        }
+    }
+
+    private void takePanel(int from, int to, int j) {
+        for (int k = from; k < to; k++) {
+            swap(re[j], k, pivots[k]);
+            swap(im[j], k, pivots[k]);
+        }
+        int k = from;
+        for (; k + 1 < to; k += 2) {
+            subtractTwo(k, j);
+        }
+        if (k < to) {
+            subtract(re[j], im[j], k, k + 1);
         }
     }
 
@@ -113,22 +143,12 @@ final class ComplexMatrix {
         a[j] = t;
     }
 
-    private void swapAndUpdateOne(int k, int j) {
-        swap(re[j], k, pivots[k]);
-        swap(im[j], k, pivots[k]);
-        subtract(re[j], im[j], k, k + 1);
-    }
-
-    private void updateTwo(int k, int j) {
+    /** Columns k and k + 1 of L from column j. */
+    private void subtractTwo(int k, int j) {
         double[] r = re[j];
         double[] i = im[j];
-        swap(r, k, pivots[k]);
-        swap(i, k, pivots[k]);
-        // Row k+1 first: it takes part in its own exchange.
         double[] l0r = re[k];
         double[] l0i = im[k];
-        swap(r, k + 1, pivots[k + 1]);
-        swap(i, k + 1, pivots[k + 1]);
         double ar = r[k];
         double ai = i[k];
         r[k + 1] -= l0r[k + 1] * ar - l0i[k + 1] * ai;
