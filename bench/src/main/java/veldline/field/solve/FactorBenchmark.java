@@ -1,6 +1,7 @@
 package veldline.field.solve;
 
 import java.util.Random;
+import java.util.concurrent.ForkJoinPool;
 import java.util.concurrent.TimeUnit;
 import org.bytedeco.javacpp.DoublePointer;
 import org.bytedeco.openblas.global.openblas_nolapack;
@@ -18,8 +19,8 @@ import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
 /**
- * The factorisation of the engine on one thread, beside a product of complex matrices by OpenBLAS on one thread as the
- * yardstick: N³·8/3 operations against N³·8.
+ * The factorisation of the engine on one and on two threads, beside a product of complex matrices by OpenBLAS on as many as
+ * the yardstick: N³·8/3 operations against N³·8.
  */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.SingleShotTime)
@@ -31,6 +32,7 @@ public class FactorBenchmark {
     @Param({"400", "1500"})
     private int size;
 
+    private final ForkJoinPool alone = new ForkJoinPool(1);
     private ComplexMatrix matrix;
     private DoublePointer a;
     private DoublePointer b;
@@ -56,31 +58,37 @@ public class FactorBenchmark {
     }
 
     @Benchmark
-    public ComplexMatrix factor() {
+    public ComplexMatrix factorOnOne() {
+        // Inside a pool the engine keeps to the thread it is given.
+        alone.submit(() -> matrix.factor(() -> true)).join();
+        return matrix;
+    }
+
+    @Benchmark
+    public ComplexMatrix factorOnTwo() {
         matrix.factor(() -> true);
         return matrix;
     }
 
     @Benchmark
-    public DoublePointer yardstick() {
-        openblas_nolapack.blas_set_num_threads(1);
+    public DoublePointer yardstickOnOne() {
+        return product(1);
+    }
+
+    @Benchmark
+    public DoublePointer yardstickOnTwo() {
+        return product(2);
+    }
+
+    private DoublePointer product(int threads) {
+        openblas_nolapack.blas_set_num_threads(threads);
         try (DoublePointer one = new DoublePointer(1, 0);
                 DoublePointer none = new DoublePointer(0, 0)) {
             openblas_nolapack.cblas_zgemm(
                     openblas_nolapack.CblasColMajor,
                     openblas_nolapack.CblasNoTrans,
                     openblas_nolapack.CblasNoTrans,
-                    size,
-                    size,
-                    size,
-                    one,
-                    a,
-                    size,
-                    b,
-                    size,
-                    none,
-                    c,
-                    size);
+                    size, size, size, one, a, size, b, size, none, c, size);
         }
         return c;
     }
