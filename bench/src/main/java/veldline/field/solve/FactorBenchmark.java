@@ -1,7 +1,6 @@
 package veldline.field.solve;
 
 import java.util.Random;
-import java.util.concurrent.ForkJoinPool;
 import java.util.concurrent.TimeUnit;
 import org.bytedeco.javacpp.DoublePointer;
 import org.bytedeco.openblas.global.openblas_nolapack;
@@ -32,7 +31,6 @@ public class FactorBenchmark {
     @Param({"400", "1500"})
     private int size;
 
-    private final ForkJoinPool alone = new ForkJoinPool(1);
     private ComplexMatrix matrix;
     private DoublePointer a;
     private DoublePointer b;
@@ -59,14 +57,13 @@ public class FactorBenchmark {
 
     @Benchmark
     public ComplexMatrix factorOnOne() {
-        // Inside a pool the engine keeps to the thread it is given.
-        alone.submit(() -> matrix.factor(() -> true)).join();
+        matrix.factor(() -> true, false);
         return matrix;
     }
 
     @Benchmark
     public ComplexMatrix factorOnTwo() {
-        matrix.factor(() -> true);
+        matrix.factor(() -> true, true);
         return matrix;
     }
 
@@ -88,7 +85,17 @@ public class FactorBenchmark {
                     openblas_nolapack.CblasColMajor,
                     openblas_nolapack.CblasNoTrans,
                     openblas_nolapack.CblasNoTrans,
-                    size, size, size, one, a, size, b, size, none, c, size);
+                    size,
+                    size,
+                    size,
+                    one,
+                    a,
+                    size,
+                    b,
+                    size,
+                    none,
+                    c,
+                    size);
         }
         return c;
     }

@@ -1,6 +1,5 @@
 package veldline.field.solve;
 
-import java.util.concurrent.ForkJoinTask;
 import java.util.function.BooleanSupplier;
 import java.util.stream.IntStream;
 
@@ -57,13 +56,14 @@ final class ComplexMatrix {
 
     /**
      * Replaces the matrix by its LU factors with row pivoting. A panel of columns is factored, then every column still to
-     * come takes all of the panel's while it lies in the nearest cache, two at a time; columns are shared out over the
+     * come takes all of the panel's while it lies in the nearest cache, two at a time; columns may be shared out over the
      * processors.
      *
      * @param keepGoing polled once a panel
+     * @param everyProcessor whether to use them all
      * @throws SolveFailure if a pivot vanishes or the work was called off
      */
-    void factor(BooleanSupplier keepGoing) {
+    void factor(BooleanSupplier keepGoing, boolean everyProcessor) {
         pivots = new int[size];
         for (int from = 0; from < size; from += PANEL) {
             if (!keepGoing.getAsBoolean()) {
@@ -73,7 +73,7 @@ final class ComplexMatrix {
             panel(from, to);
             int begin = from;
             IntStream rest = IntStream.range(to, size);
-            boolean shared = size - to > FEW && !ForkJoinTask.inForkJoinPool();
+            boolean shared = everyProcessor && size - to > FEW;
             (shared ? rest.parallel() : rest).forEach(j -> takePanel(begin, to, j));
         }
     }

@@ -25,12 +25,20 @@ public final class FieldSolver {
     private final Mesh mesh;
     private final Interactions interactions;
     private final BooleanSupplier keepGoing;
+    private final boolean everyProcessor;
 
     /**
+     * Works on the thread it is called on and leaves the other processors to whoever needs them: to the interface, or to
+     * other frequencies.
+     *
      * @param keepGoing polled often; when false the work stops with a {@link SolveFailure}
      * @throws SolveFailure if a check finds a fault, naming all of them, or the mesh grows too large
      */
     public FieldSolver(WireModel model, MeshRule rule, BooleanSupplier keepGoing) {
+        this(model, rule, keepGoing, false);
+    }
+
+    private FieldSolver(WireModel model, MeshRule rule, BooleanSupplier keepGoing, boolean everyProcessor) {
         List<ModelCheck.Fault> faults = ModelCheck.faults(model, rule.meshFrequency());
         if (!faults.isEmpty()) {
             throw new SolveFailure(String.join(
@@ -38,6 +46,7 @@ public final class FieldSolver {
         }
         this.model = model;
         this.keepGoing = keepGoing;
+        this.everyProcessor = everyProcessor;
         this.places = Places.of(model);
         List<Port> ports = Stream.concat(
                         places.ports().stream(), model.loads().stream().map(Load::port))
@@ -47,12 +56,12 @@ public final class FieldSolver {
             throw new SolveFailure("The model needs " + mesh.functions().size() + " unknowns; " + MOST_UNKNOWNS
                     + " is the most. Shorten the wires or lower the frequency");
         }
-        this.interactions = new Interactions(mesh, model, keepGoing);
+        this.interactions = new Interactions(mesh, model, keepGoing, everyProcessor);
     }
 
-    /** At the default mesh, with nothing to call it off. */
+    /** At the default mesh, on every processor, with nothing to call it off. */
     public static FieldSolution solve(WireModel model, double frequency) {
-        return new FieldSolver(model, MeshRule.standard(frequency), () -> true).at(frequency);
+        return new FieldSolver(model, MeshRule.standard(frequency), () -> true, true).at(frequency);
     }
 
     public FieldSolution at(double frequency) {
@@ -66,7 +75,7 @@ public final class FieldSolver {
             loads.add(load);
             addLoad(z, mesh.gaps().get(ports + l), load);
         }
-        z.factor(keepGoing);
+        z.factor(keepGoing, everyProcessor);
         Complex[][] perVolt = new Complex[ports][];
         for (int s = 0; s < ports; s++) {
             perVolt[s] = forOneVolt(z, mesh.gaps().get(s));

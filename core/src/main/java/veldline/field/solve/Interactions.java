@@ -52,6 +52,7 @@ final class Interactions {
 
     private final double[] onlySign;
     private final Ground earth;
+    private final boolean everyProcessor;
     private final List<Wire> wires;
     private final Map<Pair, Double> coatings;
     private final Segment[] images;
@@ -64,7 +65,8 @@ final class Interactions {
     private final double[][] twoPoints;
     private final double[][] imageTwoPoints;
 
-    Interactions(Mesh mesh, WireModel model, BooleanSupplier keepGoing) {
+    Interactions(Mesh mesh, WireModel model, BooleanSupplier keepGoing, boolean everyProcessor) {
+        this.everyProcessor = everyProcessor;
         this.mesh = mesh;
         this.count = mesh.segments().size();
         this.earth = model.ground();
@@ -132,7 +134,7 @@ final class Interactions {
     private double[][][] statics(Segment[] others, BooleanSupplier keepGoing) {
         double[][][] near = new double[count][][];
         IntStream rows = IntStream.range(0, count);
-        (ForkJoinTask.inForkJoinPool() ? rows : rows.parallel()).forEach(p -> {
+        (everyProcessor ? rows.parallel() : rows).forEach(p -> {
             if (!keepGoing.getAsBoolean()) {
                 throw new SolveFailure("Called off before it was done; ask again to start anew");
             }
@@ -162,7 +164,7 @@ final class Interactions {
         ComplexMatrix z = new ComplexMatrix(size);
         // The first rows are the longest: with three in ten of them half of the work is done.
         int share = (int) (0.293 * count);
-        if (size <= MOST_TWICE && !ForkJoinTask.inForkJoinPool()) {
+        if (everyProcessor && size <= MOST_TWICE) {
             ComplexMatrix other = new ComplexMatrix(size);
             ForkJoinTask<?> half =
                     ForkJoinPool.commonPool().submit(() -> rows(other, 0, share, frequency, skin, keepGoing));
