@@ -34,7 +34,6 @@ final class Findings {
                             ShapeRules::gain,
                             ShapeRules::power,
                             ShapeRules::swr,
-                            EngineRules::band,
                             ShapeRules::polarization,
                             ShapeRules::fits,
                             EngineRules::ends),

@@ -1,5 +1,6 @@
 package veldline.desktop.shape;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import veldline.antenna.YagiDrawing;
@@ -7,6 +8,7 @@ import veldline.antenna.YagiShape;
 import veldline.assess.AntennaFigures;
 import veldline.assess.MeshFigures;
 import veldline.assess.Stage;
+import veldline.assess.SwrBand;
 import veldline.desktop.bench.Showing;
 import veldline.explain.Origin;
 import veldline.explain.Worked;
@@ -153,8 +155,9 @@ final class ShapePicture {
         double bottom = top + 70;
         double right = pen.width() - 20;
         s.asOf(stage)
-                .ifPresent(
-                        t -> pen.text(t, right, RULE + 20, Anchor.END, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME));
+                .ifPresentOrElse(
+                        t -> pen.text(t, right, RULE + 20, Anchor.END, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME),
+                        () -> stage.value().flatMap(SwrBand::of).ifPresent(b -> band(b, right)));
         Axis y = new Axis(1, 3, bottom, top);
         pen.hatched(left + 24, top, right - left - 24, y.at(LIMIT) - top, Role.THRIFT, Hatch.DIAGONAL);
         pen.line(left + 24, y.at(LIMIT), right, y.at(LIMIT), Role.THRIFT, 2);
@@ -203,16 +206,37 @@ final class ShapePicture {
         s.assessment().antenna().value().ifPresent(a -> {
             double dot = y.clamped(a.swr().value());
             pen.dot(x.at(f), dot, 5, Role.SHEET, Role.MUSSEL, 2.5);
+            // On the side on which the curve is lower, so that it does not run through the words.
+            boolean lowerLeft = swrAt(points, f - (high - low) / 8) < swrAt(points, f + (high - low) / 8);
             pen.text(
                     "SWR " + a.swr().number(),
-                    x.at(f) + 9,
+                    x.at(f) + (lowerLeft ? -9 : 9),
                     dot < top + 20 ? dot + 18 : dot - 8,
-                    Anchor.START,
+                    lowerLeft ? Anchor.END : Anchor.START,
                     12.5,
                     Face.MONO_BOLD,
                     Role.INK,
                     Origin.of(a.swr()));
         });
+    }
+
+    private static double swrAt(List<Sweep.Point> points, double frequency) {
+        return points.stream()
+                .min(Comparator.comparingDouble(p -> Math.abs(p.frequency() - frequency)))
+                .orElseThrow()
+                .swr(50);
+    }
+
+    private void band(Worked width, double right) {
+        pen.text(
+                width.shown() + (pen.width() < ROOMY ? "" : " under 2"),
+                right,
+                RULE + 20,
+                Anchor.END,
+                12,
+                Face.BOLD,
+                Role.INK,
+                Origin.of(width));
     }
 
     private void cutList(double left) {

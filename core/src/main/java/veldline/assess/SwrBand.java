@@ -1,0 +1,33 @@
+package veldline.assess;
+
+import java.util.Optional;
+import veldline.explain.Formula;
+import veldline.explain.Worked;
+import veldline.field.pattern.Sweep;
+
+/** Over what band the SWR on 50 Ω serves. */
+public final class SwrBand {
+    private static final double LINE = 50;
+    private static final double MHZ = 1e6;
+    private static final double NARROW = 10e6;
+
+    private static final Formula BAND = new Formula(
+            "Band under SWR 2",
+            "From the lowest to the highest frequency around the best one at which the SWR on 50 Ω stays under 2, as far"
+                    + " as it was looked at.",
+            "B",
+            "b − a",
+            AntennaStage.METHOD + "; curves with the poles in common between the solved frequencies",
+            "As wide as that to a tenth; it moves with the lengths, half a percent for half a percent");
+
+    private SwrBand() {}
+
+    /** Megahertz; empty where the SWR is over 2 throughout. */
+    public static Optional<Worked> of(Sweep sweep) {
+        return sweep.under(ShapeRules.SWR_USABLE, LINE)
+                .map(band -> Worked.of(BAND)
+                        .computed("a", "lowest", band.low() / MHZ, "MHz", 2)
+                        .computed("b", "highest", band.high() / MHZ, "MHz", 2)
+                        .gives(band.width() / MHZ, "MHz", band.width() < NARROW ? 1 : 0));
+    }
+}
