@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicReference;
@@ -123,7 +124,7 @@ public final class JobDesk implements AutoCloseable {
     /** Works out the line as it would be after a change that is not made; the edits under way come first. */
     public void whatIf(JobChange change, Consumer<LevelLine> then) {
         Job job = change.applyTo(history.job());
-        live.execute(() -> {
+        onLive(() -> {
             LevelLine line =
                     assessor.assess(job, Assessor.Depth.QUICK, () -> true).line();
             toInterface.accept(() -> then.accept(line));
@@ -167,7 +168,7 @@ public final class JobDesk implements AutoCloseable {
         Job job = history.job();
         wanted.set(job);
         settled = false;
-        live.execute(() -> first(job));
+        onLive(() -> first(job));
     }
 
     private void first(Job job) {
@@ -182,8 +183,8 @@ public final class JobDesk implements AutoCloseable {
         Job job = history.job();
         wanted.set(job);
         settled = false;
-        live.execute(() -> work(job));
-        timed.schedule(() -> toInterface.accept(() -> noticeLate(job)), PATIENCE_NANOS, TimeUnit.NANOSECONDS);
+        onLive(() -> work(job));
+        later(() -> toInterface.accept(() -> noticeLate(job)), PATIENCE_NANOS);
     }
 
     private void noticeLate(Job job) {
@@ -208,17 +209,28 @@ public final class JobDesk implements AutoCloseable {
                     publish(assessor.assess(job, depth, () -> wanted.get() == job), job);
                 }
             }
-            timed.schedule(() -> onLive(() -> check(job)), SETTLED_MS, TimeUnit.MILLISECONDS);
+            later(() -> onLive(() -> check(job)), TimeUnit.MILLISECONDS.toNanos(SETTLED_MS));
         } catch (SolveFailure e) {
             // Called off for a newer job, which is next in the queue.
             return;
         }
     }
 
-    /** On the thread of live edits, unless the window has closed meanwhile. */
+    /** On the thread of live edits; a window that has closed meanwhile asks for nothing. */
     private void onLive(Runnable work) {
-        if (!live.isShutdown()) {
-            live.execute(work);
+        unlessClosed(() -> live.execute(work));
+    }
+
+    private void later(Runnable work, long nanos) {
+        unlessClosed(() -> timed.schedule(work, nanos, TimeUnit.NANOSECONDS));
+    }
+
+    private static void unlessClosed(Runnable hand) {
+        try {
+            hand.run();
+        } catch (RejectedExecutionException e) {
+            // The threads are gone with the window, and nobody waits for the answer.
+            return;
         }
     }
 

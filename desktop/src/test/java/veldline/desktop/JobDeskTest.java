@@ -1,6 +1,7 @@
 package veldline.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatCode;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.Mockito.atLeast;
 import static org.mockito.Mockito.atMost;
@@ -134,6 +135,13 @@ class JobDeskTest {
         desk.close();
         assertThat(one.open()).isEqualTo(edited);
         assertThat(two.open()).isEqualTo(other);
+    }
+
+    @Test
+    void aDeskThatIsClosedIsAskedForNothingMore() {
+        JobDesk desk = new JobDesk(JOB, Optional.empty(), Runnable::run);
+        desk.close();
+        assertThatCode(desk::assess).doesNotThrowAnyException();
     }
 
     @Test
