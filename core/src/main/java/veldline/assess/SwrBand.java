@@ -22,6 +22,15 @@ public final class SwrBand {
 
     private SwrBand() {}
 
+    /** Whether the band reaches an end of what was looked at, and may be wider. */
+    public static boolean goesOn(Sweep sweep) {
+        double low = sweep.points().get(0).frequency();
+        double high = sweep.points().get(sweep.points().size() - 1).frequency();
+        return sweep.under(ShapeRules.SWR_USABLE, LINE)
+                .filter(b -> b.low() <= low || b.high() >= high)
+                .isPresent();
+    }
+
     /** Megahertz; empty where the SWR is over 2 throughout. */
     public static Optional<Worked> of(Sweep sweep) {
         return sweep.under(ShapeRules.SWR_USABLE, LINE)

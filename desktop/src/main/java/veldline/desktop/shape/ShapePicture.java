@@ -157,7 +157,9 @@ final class ShapePicture {
         s.asOf(stage)
                 .ifPresentOrElse(
                         t -> pen.text(t, right, RULE + 20, Anchor.END, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME),
-                        () -> stage.value().flatMap(SwrBand::of).ifPresent(b -> band(b, right)));
+                        () -> stage.value()
+                                .ifPresent(sweep ->
+                                        SwrBand.of(sweep).ifPresent(b -> band(b, SwrBand.goesOn(sweep), right))));
         Axis y = new Axis(1, 3, bottom, top);
         pen.hatched(left + 24, top, right - left - 24, y.at(LIMIT) - top, Role.THRIFT, Hatch.DIAGONAL);
         pen.line(left + 24, y.at(LIMIT), right, y.at(LIMIT), Role.THRIFT, 2);
@@ -211,7 +213,7 @@ final class ShapePicture {
             pen.text(
                     "SWR " + a.swr().number(),
                     x.at(f) + (lowerLeft ? -9 : 9),
-                    dot < top + 20 ? dot + 18 : dot - 8,
+                    dot < top + 26 ? dot + 18 : dot - 14,
                     lowerLeft ? Anchor.END : Anchor.START,
                     12.5,
                     Face.MONO_BOLD,
@@ -227,9 +229,9 @@ final class ShapePicture {
                 .swr(50);
     }
 
-    private void band(Worked width, double right) {
+    private void band(Worked width, boolean toTheEnd, double right) {
         pen.text(
-                width.shown() + (pen.width() < ROOMY ? "" : " under 2"),
+                (toTheEnd ? "over " : "") + width.shown() + (pen.width() < ROOMY ? "" : " under 2"),
                 right,
                 RULE + 20,
                 Anchor.END,
