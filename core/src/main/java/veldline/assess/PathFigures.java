@@ -30,4 +30,20 @@ public record PathFigures(
         Worked best,
         Worked middle,
         double worstBelow,
-        Optional<HeightSearch.Found> better) {}
+        Optional<HeightSearch.Found> better) {
+    PathFigures withBetter(Optional<HeightSearch.Found> found) {
+        return new PathFigures(
+                freeSpace,
+                typical,
+                polarization,
+                fresnel,
+                tide,
+                worstAt,
+                worst,
+                bestAt,
+                best,
+                middle,
+                worstBelow,
+                found);
+    }
+}
