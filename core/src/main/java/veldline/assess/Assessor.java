@@ -49,7 +49,6 @@ public final class Assessor {
     private final Memory<AntennaStage.Input, Complex> otherFeeds = new Memory<>();
     private final Memory<MatchStage.Input, MatchFigures> matches = new Memory<>();
     private final Memory<PathInput, PathFigures> paths = new Memory<>();
-    private final Memory<PathInput, Optional<HeightSearch.Found>> heights = new Memory<>();
     private final Memory<FeedInput, FeedFigures> nearFeeds = new Memory<>();
     private final Memory<FeedInput, FeedFigures> farFeeds = new Memory<>();
     private final Memory<ProveStage.Input, ProveFigures> proofs = new Memory<>();
@@ -89,7 +88,7 @@ public final class Assessor {
     public Assessment assess(Job job, Depth depth, BooleanSupplier goOn) {
         Brief brief = job.brief();
         double frequency = brief.frequency().value();
-        PathFigures path = path(job, depth);
+        PathFigures path = path(job);
         FeedFigures near = feed(nearFeeds, job.nearRun(), frequency);
         FeedFigures far = feed(farFeeds, job.farRun(), frequency);
         Optional<AntennaStage.Input> input =
@@ -141,8 +140,7 @@ public final class Assessor {
                 RaiseStage.figures(job, antenna.value(), eirp),
                 prove(job, depth),
                 Map.of());
-        // The first look is for the line alone; judgements follow with the field.
-        return depth == Depth.FIRST ? bare : Findings.judge(bare);
+        return Findings.judge(bare);
     }
 
     private static String nothingToShape(Job job) {
@@ -151,18 +149,14 @@ public final class Assessor {
                 : "This antenna is bought; there is nothing to shape";
     }
 
-    private PathFigures path(Job job, Depth depth) {
-        PathInput input = new PathInput(
-                job.brief(),
-                job.polarized().upright(),
-                LineStage.polarization(job),
-                job.needs().highest().value());
-        PathFigures figures = paths.of(input, Assessor::path);
-        return depth == Depth.FIRST ? figures : figures.withBetter(heights.of(input, in -> better(figures, in)));
-    }
-
-    private static Optional<HeightSearch.Found> better(PathFigures figures, PathInput in) {
-        return HeightSearch.forFirstEnd(figures.tide(), in.brief.tide().value() + DRY, in.highest);
+    private PathFigures path(Job job) {
+        return paths.of(
+                new PathInput(
+                        job.brief(),
+                        job.polarized().upright(),
+                        LineStage.polarization(job),
+                        job.needs().highest().value()),
+                Assessor::path);
     }
 
     private FeedFigures feed(Memory<FeedInput, FeedFigures> feeds, FeedRun run, double frequency) {
@@ -255,8 +249,8 @@ public final class Assessor {
             return Optional.empty();
         }
         Optional<Worked> solved = input.flatMap(in -> antenna(in, goOn).value()).map(AntennaFigures::gain);
-        return Optional.of(LineStage.line(
-                job, path(job, depth), gain(job, true, solved), gain(job, false, solved), Optional.empty()));
+        return Optional.of(
+                LineStage.line(job, path(job), gain(job, true, solved), gain(job, false, solved), Optional.empty()));
     }
 
     private interface Work<T> {
@@ -326,7 +320,7 @@ public final class Assessor {
                 tide.workedAt(best.tide()),
                 middle,
                 Math.max(0, middle.value() - worst.bounceDb()),
-                Optional.empty());
+                HeightSearch.forFirstEnd(tide, brief.tide().value() + DRY, in.highest));
     }
 
     private static FeedFigures feed(FeedRun run, double frequency, MendSearch search) {
@@ -367,8 +361,6 @@ public final class Assessor {
                 matches.runs(),
                 "path",
                 paths.runs(),
-                "heights",
-                heights.runs(),
                 "feed",
                 nearFeeds.runs() + farFeeds.runs(),
                 "prove",

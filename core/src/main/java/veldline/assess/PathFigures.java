@@ -30,20 +30,4 @@ public record PathFigures(
         Worked best,
         Worked middle,
         double worstBelow,
-        Optional<HeightSearch.Found> better) {
-    PathFigures withBetter(Optional<HeightSearch.Found> found) {
-        return new PathFigures(
-                freeSpace,
-                typical,
-                polarization,
-                fresnel,
-                tide,
-                worstAt,
-                worst,
-                bestAt,
-                best,
-                middle,
-                worstBelow,
-                found);
-    }
-}
+        Optional<HeightSearch.Found> better) {}

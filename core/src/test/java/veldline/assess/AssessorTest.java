@@ -42,9 +42,9 @@ class AssessorTest {
                 new JobChange.OfRun(true, new FeedChange.CableLength(1, q("4", Unit.M))),
                 List.of("feed"),
                 brief(new BriefChange.Tide(q("2", Unit.M))),
-                List.of("heights", "path"),
+                List.of("path"),
                 brief(new BriefChange.Power(q("15", Unit.DBM))),
-                List.of("heights", "path"),
+                List.of("path"),
                 new JobChange.OfRaise(new RaiseChange.Mast(q("6", Unit.M))),
                 List.of(),
                 new JobChange.OfProve(new ProveChange.Compare(0, 1)),
@@ -56,7 +56,7 @@ class AssessorTest {
                 new JobChange.OfYagi(new YagiChange.FeedKind(YagiShape.Feed.FOLDED)),
                 List.of("antenna", "match", "mesh", "other feed", "sweep"),
                 brief(new BriefChange.Frequency(q("2442", Unit.MHZ))),
-                List.of("antenna", "feed", "heights", "match", "mesh", "other feed", "path", "sweep"));
+                List.of("antenna", "feed", "match", "mesh", "other feed", "path", "sweep"));
         table.forEach((change, expected) -> {
             Assessor assessor = new Assessor();
             assessor.assess(JOB);
