@@ -220,9 +220,12 @@ class OverlaysTest extends WindowTest {
         push(KeyCode.K);
         until(() -> work.step() == Step.CHOOSE && work.desk().job().offer().isPresent());
         until(() -> work.showing().orElseThrow().candidates() instanceof Stage.Fresh);
-        settle();
+        rest();
         enter("advert-gain", "20");
+        until(() -> work.desk().job().offer().orElseThrow().gain().value() == 20);
+        rest();
         enter("advert-length", "300 mm");
+        rest();
         until(() -> lookup("#finding-1").query().getAccessibleText().contains("is the most for that size"));
         leaveBoxes();
         Mark.Zone zone = picture()

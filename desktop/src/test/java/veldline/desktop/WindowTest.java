@@ -64,6 +64,15 @@ abstract class WindowTest extends ApplicationTest {
                 .isPresent());
     }
 
+    /** Waits until nothing more is to come of the job as it is, the check on a finer mesh included. */
+    protected void rest() {
+        until(() -> work.showing()
+                .filter(s -> s.job() == work.desk().job()
+                        && s.assessment().whole()
+                        && s.assessment().mesh().settled())
+                .isPresent());
+    }
+
     protected void until(BooleanSupplier condition) {
         try {
             WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, () -> {
