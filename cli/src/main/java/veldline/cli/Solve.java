@@ -33,8 +33,6 @@ import veldline.format.WireModelFile;
 /** Solves a wire model and prints its impedance, gain, pattern and power balance as JSON. */
 @Command(name = "solve", description = "Solve a wire model; docs/wire-model.md describes the file.")
 final class Solve implements Callable<Integer> {
-    /** Radius in wavelengths above which what closes a rod's end is worth telling. */
-    private static final double END_MATTERS = 0.006;
     /** Height over real ground in wavelengths from which a flat wire's currents are trusted. */
     private static final double TRUSTED_HEIGHT = 0.2;
 
@@ -92,13 +90,13 @@ final class Solve implements Callable<Integer> {
         double wave = 299_792_458.0 / frequency;
         List<String> told = new ArrayList<>();
         c.model().wires().stream()
-                .filter(w -> w.radius() > END_MATTERS * wave && w.ends() == Wire.Ends.OPEN)
+                .filter(w -> w.radius() > RodEnds.MATTER_FROM * wave && w.ends() == Wire.Ends.OPEN)
                 .max(Comparator.comparingDouble(Wire::radius))
                 .ifPresent(w -> told.add(String.format(
                         Locale.ROOT,
                         "A wire is thicker than %.3f wavelengths in radius and its ends are taken as open tubes; flat ends"
                                 + " of a solid rod lower its frequency by about %.2f MHz: give “ends”: “capped” for them",
-                        END_MATTERS,
+                        RodEnds.MATTER_FROM,
                         RodEnds.megahertz(frequency, w.radius()))));
         double lowest = c.model().wires().stream()
                 .flatMap(w -> w.points().stream())

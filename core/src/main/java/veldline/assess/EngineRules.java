@@ -7,13 +7,9 @@ import veldline.explain.Finding;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
 import veldline.field.wire.RodEnds;
-import veldline.field.wire.Wire;
 
 /** What the engine says of its own limits. */
 final class EngineRules {
-    /** Radius in wavelengths above which what closes a rod's end is worth telling. */
-    private static final double END_MATTERS = 0.006;
-
     /** Of the frequency, from which on it is more than cutting to a hundredth of a wavelength leaves open. */
     private static final double MATTERS = 0.005;
 
@@ -39,18 +35,13 @@ final class EngineRules {
         double frequency = a.job().brief().frequency().value();
         double radius = yagi.get().diameter().value() / 2;
         double wave = C / frequency;
-        if (radius <= END_MATTERS * wave) {
+        if (radius <= RodEnds.MATTER_FROM * wave) {
             return List.of();
         }
         Worked shift = Worked.of(ENDS)
                 .computed("f", "frequency", frequency / MHZ, "MHz", 3)
                 .computed("r", "radius of the rod", radius * 1000, "mm", 4)
-                .computed(
-                        "l",
-                        "a half wave of rod",
-                        2 * Wire.CAP_RADII * frequency / MHZ * radius / RodEnds.megahertz(frequency, radius) * 1000,
-                        "mm",
-                        3)
+                .computed("l", "a half wave of rod", RodEnds.halfWave(frequency) * 1000, "mm", 3)
                 .gives(RodEnds.megahertz(frequency, radius), "MHz", 1);
         String rest = "lower with flat ends than with open tubes.";
         return List.of(
