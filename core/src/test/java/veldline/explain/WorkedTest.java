@@ -18,6 +18,7 @@ import org.junit.jupiter.api.TestFactory;
 import veldline.antenna.YagiChange;
 import veldline.assess.Assessment;
 import veldline.assess.Assessor;
+import veldline.assess.SwrBand;
 import veldline.demo.TernholmSands;
 import veldline.job.Job;
 import veldline.job.JobChange;
@@ -40,6 +41,8 @@ class WorkedTest {
         }) {
             Assessment a = assessor.assess(j);
             gather(a, all);
+            // Worked out only where it is drawn.
+            all.add(a.sweep().value().flatMap(SwrBand::of).orElseThrow());
             gather(Candidates.of(a, Progress.NONE), all);
         }
         assertThat(all).hasSizeGreaterThan(60);
