@@ -2,9 +2,13 @@ package veldline.field.solve;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.BooleanSupplier;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.hipparchus.complex.Complex;
+import veldline.field.solve.Factors.AtEnds;
 import veldline.field.solve.Mesh.Gap;
 import veldline.field.solve.Mesh.Segment;
 import veldline.field.wire.Load;
@@ -17,12 +21,11 @@ import veldline.field.wire.WireModel;
  * between them. Nothing in it changes once it is made, so several threads may solve at once.
  */
 public final class FieldSolver {
-    /** More unknowns than this are refused before any memory is taken. */
-    public static final int MOST_UNKNOWNS = 6000;
-
     private final WireModel model;
     private final Places places;
     private final Mesh mesh;
+    private final Symmetry symmetry;
+    private final Map<Integer, Basis> bases = new ConcurrentHashMap<>();
     private final Interactions interactions;
     private final BooleanSupplier keepGoing;
     private final boolean everyProcessor;
@@ -35,10 +38,11 @@ public final class FieldSolver {
      * @throws SolveFailure if a check finds a fault, naming all of them, or the mesh grows too large
      */
     public FieldSolver(WireModel model, MeshRule rule, BooleanSupplier keepGoing) {
-        this(model, rule, keepGoing, false);
+        this(model, rule, keepGoing, false, true);
     }
 
-    private FieldSolver(WireModel model, MeshRule rule, BooleanSupplier keepGoing, boolean everyProcessor) {
+    /** @param mirror whether planes of symmetry are looked for */
+    FieldSolver(WireModel model, MeshRule rule, BooleanSupplier keepGoing, boolean everyProcessor, boolean mirror) {
         List<ModelCheck.Fault> faults = ModelCheck.faults(model, rule.meshFrequency());
         if (!faults.isEmpty()) {
             throw new SolveFailure(String.join(
@@ -52,44 +56,59 @@ public final class FieldSolver {
                         places.ports().stream(), model.loads().stream().map(Load::port))
                 .toList();
         this.mesh = Mesher.mesh(model, rule, ports);
-        if (mesh.functions().size() > MOST_UNKNOWNS) {
-            throw new SolveFailure("The model needs " + mesh.functions().size() + " unknowns; " + MOST_UNKNOWNS
-                    + " is the most. Shorten the wires or lower the frequency");
-        }
-        this.interactions = new Interactions(mesh, model, keepGoing, everyProcessor);
+        this.symmetry = mirror ? Symmetry.of(mesh, model, loadGaps()) : Symmetry.none(mesh);
+        Room.check(mesh.functions().size() / symmetry.images());
+        this.interactions =
+                new Interactions(model, symmetry.facings(), symmetry.part().length, keepGoing, everyProcessor);
+    }
+
+    private List<Gap> loadGaps() {
+        return mesh.gaps().subList(places.ports().size(), mesh.gaps().size());
     }
 
     /** At the default mesh, on every processor, with nothing to call it off. */
     public static FieldSolution solve(WireModel model, double frequency) {
-        return new FieldSolver(model, MeshRule.standard(frequency), () -> true, true).at(frequency);
+        return new FieldSolver(model, MeshRule.standard(frequency), () -> true, true, true).at(frequency);
     }
 
     public FieldSolution at(double frequency) {
         double omega = 2 * Math.PI * frequency;
         Complex[] skin = skin(omega);
-        ComplexMatrix z = interactions.matrix(frequency, skin, keepGoing);
+        List<Complex> loads = IntStream.range(0, model.loads().size())
+                .mapToObj(l -> load(l, frequency))
+                .toList();
+        Factors factors = factors(frequency, skin, loads);
         int ports = places.ports().size();
-        List<Complex> loads = new ArrayList<>();
-        for (int l = 0; l < model.loads().size(); l++) {
-            Complex load = load(l, frequency);
-            loads.add(load);
-            addLoad(z, mesh.gaps().get(ports + l), load);
-        }
-        z.factor(keepGoing, everyProcessor);
-        Complex[][] perVolt = new Complex[ports][];
-        for (int s = 0; s < ports; s++) {
-            perVolt[s] = forOneVolt(z, mesh.gaps().get(s));
-        }
+        List<AtEnds> perVolt = mesh.gaps().subList(0, ports).stream()
+                .map(gap -> factors.solve(AtEnds.of(gap, mesh.segments().size())))
+                .toList();
         PortCircuit circuit = PortCircuit.of(model, places, admittances(perVolt), omega);
-        Complex[] current = new Complex[mesh.functions().size()];
-        for (int n = 0; n < current.length; n++) {
-            Complex sum = Complex.ZERO;
-            for (int s = 0; s < ports; s++) {
-                sum = sum.add(circuit.volts()[s].multiply(perVolt[s][n]));
-            }
-            current[n] = sum;
+        AtEnds current = AtEnds.none(mesh.segments().size());
+        for (int s = 0; s < ports; s++) {
+            current.add(perVolt.get(s), circuit.volts()[s]);
         }
         return solution(frequency, circuit, current, loads, skin);
+    }
+
+    private Factors factors(double frequency, Complex[] skin, List<Complex> loads) {
+        return new Factors(
+                symmetry,
+                odd -> bases.computeIfAbsent(odd, o -> new Basis(mesh, symmetry, o)),
+                basis -> factored(basis, frequency, skin, loads));
+    }
+
+    private ComplexMatrix factored(Basis basis, double frequency, Complex[] skin, List<Complex> loads) {
+        int[] part = symmetry.part();
+        Complex[] ofPart = new Complex[part.length];
+        for (int a = 0; a < part.length; a++) {
+            ofPart[a] = skin[part[a]];
+        }
+        ComplexMatrix z = interactions.matrix(basis, frequency, ofPart, keepGoing);
+        for (int l = 0; l < loads.size(); l++) {
+            addLoad(z, basis, loadGaps().get(l), loads.get(l));
+        }
+        z.factor(keepGoing, everyProcessor);
+        return z;
     }
 
     private Complex load(int index, double frequency) {
@@ -104,22 +123,22 @@ public final class FieldSolver {
     }
 
     private FieldSolution solution(
-            double frequency, PortCircuit circuit, Complex[] current, List<Complex> loads, Complex[] skin) {
+            double frequency, PortCircuit circuit, AtEnds current, List<Complex> loads, Complex[] skin) {
         double lost = circuit.lostInNetworks();
         int ports = places.ports().size();
         for (int l = 0; l < loads.size(); l++) {
-            double amps = through(mesh.gaps().get(ports + l), current).norm();
+            double amps = current.through(mesh.gaps().get(ports + l)).norm();
             lost += 0.5 * loads.get(l).getReal() * amps * amps;
         }
         List<FieldSolution.Piece> pieces = pieces(current);
         for (int p = 0; p < pieces.size(); p++) {
             lost += heat(pieces.get(p), skin[p].getReal());
         }
-        lost += interactions.lostInCoatings(frequency, pieces);
+        lost += interactions.lostInCoatings(frequency, pieces, symmetry);
         return new FieldSolution(
                 model,
                 frequency,
-                current.length,
+                mesh.functions().size(),
                 circuit.impedances(),
                 circuit.impedanceMatrix(),
                 circuit.inputPower(),
@@ -137,62 +156,37 @@ public final class FieldSolver {
         return 0.5 * ohmsPerMetre * piece.length() * meanSquare;
     }
 
-    private List<FieldSolution.Piece> pieces(Complex[] current) {
-        Complex[][] ends = new Complex[mesh.segments().size()][2];
-        for (Complex[] e : ends) {
-            java.util.Arrays.fill(e, Complex.ZERO);
-        }
-        for (int n = 0; n < current.length; n++) {
-            for (Mesh.Arm arm : mesh.functions().get(n)) {
-                ends[arm.segment()][arm.end()] = ends[arm.segment()][arm.end()].add(current[n].multiply(arm.sign()));
-            }
-        }
+    private List<FieldSolution.Piece> pieces(AtEnds current) {
         List<FieldSolution.Piece> pieces = new ArrayList<>();
-        for (int s = 0; s < ends.length; s++) {
+        for (int s = 0; s < mesh.segments().size(); s++) {
             Segment segment = mesh.segments().get(s);
-            pieces.add(new FieldSolution.Piece(segment.wire(), segment.start(), segment.end(), ends[s][0], ends[s][1]));
+            pieces.add(new FieldSolution.Piece(
+                    segment.wire(),
+                    segment.start(),
+                    segment.end(),
+                    new Complex(current.re()[2 * s], current.im()[2 * s]),
+                    new Complex(current.re()[2 * s + 1], current.im()[2 * s + 1])));
         }
         return List.copyOf(pieces);
     }
 
-    private Complex[][] admittances(Complex[][] perVolt) {
-        Complex[][] y = new Complex[perVolt.length][perVolt.length];
-        for (int i = 0; i < perVolt.length; i++) {
-            for (int j = 0; j < perVolt.length; j++) {
-                y[i][j] = through(mesh.gaps().get(i), perVolt[j]);
+    private Complex[][] admittances(List<AtEnds> perVolt) {
+        Complex[][] y = new Complex[perVolt.size()][perVolt.size()];
+        for (int i = 0; i < y.length; i++) {
+            for (int j = 0; j < y.length; j++) {
+                y[i][j] = perVolt.get(j).through(mesh.gaps().get(i));
             }
         }
         return y;
     }
 
-    private static Complex through(Gap gap, Complex[] current) {
-        Complex sum = Complex.ZERO;
-        for (int i = 0; i < gap.functions().size(); i++) {
-            sum = sum.add(current[gap.functions().get(i)].multiply(gap.weights().get(i)));
-        }
-        return sum;
-    }
-
-    private Complex[] forOneVolt(ComplexMatrix z, Gap gap) {
-        double[] re = new double[z.size];
-        double[] im = new double[z.size];
-        for (int i = 0; i < gap.functions().size(); i++) {
-            re[gap.functions().get(i)] = gap.weights().get(i);
-        }
-        z.solve(re, im);
-        Complex[] current = new Complex[z.size];
-        for (int n = 0; n < z.size; n++) {
-            current[n] = new Complex(re[n], im[n]);
-        }
-        return current;
-    }
-
-    private static void addLoad(ComplexMatrix z, Gap gap, Complex load) {
-        for (int i = 0; i < gap.functions().size(); i++) {
-            for (int j = 0; j < gap.functions().size(); j++) {
-                Complex part =
-                        load.multiply(gap.weights().get(i) * gap.weights().get(j));
-                z.add(gap.functions().get(i), gap.functions().get(j), part.getReal(), part.getImaginary());
+    private void addLoad(ComplexMatrix z, Basis basis, Gap gap, Complex load) {
+        double[] weights = basis.tested(AtEnds.of(gap, mesh.segments().size()).re());
+        double all = symmetry.images();
+        for (int i = 0; i < weights.length; i++) {
+            for (int j = 0; weights[i] != 0 && j < weights.length; j++) {
+                double both = all * weights[i] * weights[j];
+                z.add(i, j, both * load.getReal(), both * load.getImaginary());
             }
         }
     }

@@ -15,7 +15,7 @@ final class Grading {
     private static final int OPEN_STEPS = 3;
     private static final int MOST_PORT_STEPS = 5;
     /** A piece cut into fewer has no room for steps, but for those that a port asks for. */
-    private static final int FEWEST = 3;
+    static final int FEWEST = 3;
 
     /** What a piece of wire ends in. */
     enum End {

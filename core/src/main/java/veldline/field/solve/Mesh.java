@@ -36,10 +36,8 @@ record Mesh(List<Segment> segments, List<List<Arm>> functions, List<Gap> gaps) {
     record Arm(int segment, int end, double sign) {}
 
     /**
-     * A port as the mesh sees it: the weight with which each function's current counts, averaged over the gap.
-     *
-     * @param functions indices of functions that reach into the gap
-     * @param weights their mean over the gap, positive along the wire's points
+     * A port as the mesh sees it: the weight with which the current at each segment's end counts, averaged over the gap,
+     * positive along the wire's points.
      */
-    record Gap(List<Integer> functions, List<Double> weights) {}
+    record Gap(List<Arm> arms) {}
 }

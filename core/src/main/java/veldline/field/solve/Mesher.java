@@ -48,7 +48,7 @@ final class Mesher {
         for (int n = 0; n < nodes.size(); n++) {
             addFunctions(n, functions);
         }
-        List<Gap> gaps = ports.stream().map(p -> gap(p, functions)).toList();
+        List<Gap> gaps = ports.stream().map(this::gap).toList();
         return new Mesh(List.copyOf(segments), List.copyOf(functions), gaps);
     }
 
@@ -84,6 +84,10 @@ final class Mesher {
                 boolean bothOpen = start == End.OPEN && end == End.OPEN;
                 double share = bothOpen ? BETWEEN_OPEN_ENDS : 1;
                 int count = Math.max(bothOpen ? 2 : 1, (int) Math.ceil(share * piece / pitch - 1e-9));
+                if (start == end && count >= Grading.FEWEST) {
+                    // A cut in the middle, where a plane of symmetry may lie.
+                    count += count % 2;
+                }
                 double[] cuts = Grading.cuts(count, piece / wire.radius(), start, end);
                 for (int k = 0; k + 1 < cuts.length; k++) {
                     addSegment(new Segment(w, from.towards(to, cuts[k]), from.towards(to, cuts[k + 1]), wire.radius()));
@@ -143,13 +147,10 @@ final class Mesher {
 
     private int nodeAt(Vec p) {
         double cell = 8 * tolerance;
-        long ix = Math.round(p.x() / cell);
-        long iy = Math.round(p.y() / cell);
-        long iz = Math.round(p.z() / cell);
-        for (long dx = -1; dx <= 1; dx++) {
-            for (long dy = -1; dy <= 1; dy++) {
-                for (long dz = -1; dz <= 1; dz++) {
-                    for (int n : nodeGrid.getOrDefault(key(ix + dx, iy + dy, iz + dz), List.of())) {
+        for (long ix = cell(p.x() - tolerance, cell); ix <= cell(p.x() + tolerance, cell); ix++) {
+            for (long iy = cell(p.y() - tolerance, cell); iy <= cell(p.y() + tolerance, cell); iy++) {
+                for (long iz = cell(p.z() - tolerance, cell); iz <= cell(p.z() + tolerance, cell); iz++) {
+                    for (int n : nodeGrid.getOrDefault(key(ix, iy, iz), List.of())) {
                         if (nodes.get(n).minus(p).length() < tolerance) {
                             return n;
                         }
@@ -159,8 +160,13 @@ final class Mesher {
         }
         nodes.add(p);
         nodeEnds.add(new ArrayList<>());
-        nodeGrid.computeIfAbsent(key(ix, iy, iz), k -> new ArrayList<>()).add(nodes.size() - 1);
+        long home = key(cell(p.x(), cell), cell(p.y(), cell), cell(p.z(), cell));
+        nodeGrid.computeIfAbsent(home, k -> new ArrayList<>()).add(nodes.size() - 1);
         return nodes.size() - 1;
+    }
+
+    private static long cell(double at, double cell) {
+        return Math.round(at / cell);
     }
 
     private static long key(long x, long y, long z) {
@@ -186,7 +192,7 @@ final class Mesher {
      * A gap of two radii, centred on the port. Where the port is at the wire's end, half of that lies beyond it, on the
      * image or on the wires it joins, and the half that is on the wire takes the whole voltage.
      */
-    private Gap gap(Port port, List<List<Arm>> functions) {
+    private Gap gap(Port port) {
         Wire wire = model.wires().get(port.wire());
         double total = wire.length();
         double centre = port.distanceAlong(wire);
@@ -210,18 +216,14 @@ final class Mesher {
             }
             walked += length;
         }
-        List<Integer> which = new ArrayList<>();
-        List<Double> weights = new ArrayList<>();
-        for (int n = 0; n < functions.size(); n++) {
-            double sum = 0;
-            for (Arm arm : functions.get(n)) {
-                sum += arm.sign() * weight[arm.segment()][arm.end()];
-            }
-            if (sum != 0) {
-                which.add(n);
-                weights.add(sum);
+        List<Arm> arms = new ArrayList<>();
+        for (int s = 0; s < weight.length; s++) {
+            for (int end = 0; end < 2; end++) {
+                if (weight[s][end] != 0) {
+                    arms.add(new Arm(s, end, weight[s][end]));
+                }
             }
         }
-        return new Gap(List.copyOf(which), List.copyOf(weights));
+        return new Gap(List.copyOf(arms));
     }
 }

@@ -63,9 +63,10 @@ final class PairRow {
      *
      * @param others Gauss points of the segments themselves or of their images
      * @param statics of the pairs that are close, empty elements for the others
-     * @param line a number for each segment that those on one straight line share; empty for images
+     * @param line a number for each of the others that those on one straight line share; empty for images in the ground
+     * @param own that of segment p
      */
-    void of(int p, double[][] others, double[][] statics, int[] line, double k) {
+    void of(int p, double[][] others, double[][] statics, int[] line, int own, double k) {
         int n = segments.length - p;
         for (int pair = 0; pair < 4; pair++) {
             distances(p, pair / 2, others, pair % 2, distance[pair], n);
@@ -83,7 +84,7 @@ final class PairRow {
             }
         }
         for (int m = 0; m < n; m++) {
-            if (statics[m] == null && line.length > 0 && line[p] == line[p + m]) {
+            if (statics[m] == null && line.length > 0 && line[p + m] == own) {
                 thicken(p, m, k);
             }
         }

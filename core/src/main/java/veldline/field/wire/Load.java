@@ -11,6 +11,9 @@ public sealed interface Load {
     /** Impedance at an angular frequency, time factor exp(+jωt). */
     Complex impedance(double omega);
 
+    /** The same at another place. */
+    Load at(Port other);
+
     /**
      * R, L and C lumped at a port; what is empty is left out of the circuit.
      *
@@ -21,6 +24,11 @@ public sealed interface Load {
      */
     record Lumped(Port port, boolean parallel, Optional<Double> ohms, Optional<Double> henries, Optional<Double> farads)
             implements Load {
+        @Override
+        public Load at(Port other) {
+            return new Lumped(other, parallel, ohms, henries, farads);
+        }
+
         @Override
         public Complex impedance(double omega) {
             Optional<Complex> r = ohms.map(Complex::new);
@@ -48,6 +56,11 @@ public sealed interface Load {
 
         public Measured {
             points = List.copyOf(points);
+        }
+
+        @Override
+        public Load at(Port other) {
+            return new Measured(other, points);
         }
 
         /** Whether it was measured at a frequency, or on both sides of it. */
