@@ -1,5 +1,6 @@
 package veldline.field.pattern;
 
+import java.util.Arrays;
 import java.util.List;
 import org.hipparchus.complex.Complex;
 import veldline.field.solve.FieldSolution;
@@ -32,6 +33,9 @@ public final class RadiatedField {
     /** Real and imaginary parts of the current moment along x, y and z, sample by sample. */
     private final double[][] moment;
 
+    private final Vec middle;
+    private final double radius;
+
     public RadiatedField(FieldSolution solution) {
         this.k = 2 * Math.PI * solution.frequency() / C;
         this.earth = solution.model().ground();
@@ -59,6 +63,16 @@ public final class RadiatedField {
                 n++;
             }
         }
+        this.middle = new Vec(middle(x), middle(y), middle(z));
+        double most = 0;
+        for (int i = 0; i < count; i++) {
+            most = Math.max(most, new Vec(x[i], y[i], z[i]).minus(middle).length());
+        }
+        this.radius = most;
+    }
+
+    private static double middle(double[] of) {
+        return (Arrays.stream(of).min().orElse(0) + Arrays.stream(of).max().orElse(0)) / 2;
     }
 
     private void put(int n, Vec at, Vec along, Complex i) {
@@ -94,27 +108,46 @@ public final class RadiatedField {
     }
 
     Components towards(Vec r, Vec thetaHat, Vec phiHat) {
-        if (earth.reflects() && r.z() < -1e-12) {
-            return new Components(Complex.ZERO, Complex.ZERO);
-        }
+        return components(r, thetaHat, phiHat, vector(r, Vec.ZERO));
+    }
+
+    /**
+     * What components are made of, counted from the middle of the antenna: real and imaginary parts along x, y and z, over
+     * a real ground six for the wires and six for their images.
+     */
+    double[] vector(Vec r) {
+        return vector(r, middle);
+    }
+
+    private double[] vector(Vec r, Vec from) {
         double[] phase = new double[count];
         double[] cosine = new double[count];
         double[] sine = new double[count];
+        double at = from.dot(r);
         for (int n = 0; n < count; n++) {
-            phase[n] = k * (r.x() * x[n] + r.y() * y[n] + r.z() * z[n]);
+            phase[n] = k * (r.x() * x[n] + r.y() * y[n] + r.z() * z[n] - at);
         }
         Phasors.of(phase, cosine, sine, count);
         if (earth.kind() != Ground.Kind.REAL) {
-            double[] sum = sum(0, count, cosine, sine);
-            return new Components(along(sum, thetaHat), along(sum, phiHat));
+            return sum(0, count, cosine, sine);
         }
-        double[] direct = sum(0, own, cosine, sine);
-        double[] image = sum(own, count, cosine, sine);
+        double[] both = Arrays.copyOf(sum(0, own, cosine, sine), 12);
+        System.arraycopy(sum(own, count, cosine, sine), 0, both, 6, 6);
+        return both;
+    }
+
+    private Components components(Vec r, Vec thetaHat, Vec phiHat, double[] sums) {
+        if (earth.reflects() && r.z() < -1e-12) {
+            return new Components(Complex.ZERO, Complex.ZERO);
+        }
+        if (earth.kind() != Ground.Kind.REAL) {
+            return new Components(along(sums, 0, thetaHat), along(sums, 0, phiHat));
+        }
         Complex upright = earth.upright(epsilon, Math.max(0, r.z()));
         Complex flat = earth.flat(epsilon, Math.max(0, r.z()));
         return new Components(
-                along(direct, thetaHat).add(along(image, thetaHat).multiply(upright)),
-                along(direct, phiHat).add(along(image, phiHat).multiply(flat)));
+                along(sums, 0, thetaHat).add(along(sums, 6, thetaHat).multiply(upright)),
+                along(sums, 0, phiHat).add(along(sums, 6, phiHat).multiply(flat)));
     }
 
     private double[] sum(int from, int to, double[] cosine, double[] sine) {
@@ -134,8 +167,10 @@ public final class RadiatedField {
         return sum;
     }
 
-    private static Complex along(double[] s, Vec v) {
-        return new Complex(s[0] * v.x() + s[2] * v.y() + s[4] * v.z(), s[1] * v.x() + s[3] * v.y() + s[5] * v.z());
+    private static Complex along(double[] s, int at, Vec v) {
+        return new Complex(
+                s[at] * v.x() + s[at + 2] * v.y() + s[at + 4] * v.z(),
+                s[at + 1] * v.x() + s[at + 3] * v.y() + s[at + 5] * v.z());
     }
 
     /** Radiation intensity in watts per steradian. */
@@ -157,6 +192,12 @@ public final class RadiatedField {
         return 10 * Math.log10(gain(d));
     }
 
+    /** @param sums of {@link #vector} */
+    double gainDbi(Vec r, Vec thetaHat, Vec phiHat, double[] sums) {
+        double square = components(r, thetaHat, phiHat, sums).square();
+        return 10 * Math.log10(4 * Math.PI * intensity(square) / inputPower);
+    }
+
     /** Gain of one component, theta if true, in dBi. */
     public double componentGainDbi(Direction d, boolean theta) {
         Components e = towards(d);
@@ -175,6 +216,11 @@ public final class RadiatedField {
     /** Whether directions below the horizon carry no field. */
     public boolean overGround() {
         return earth.reflects();
+    }
+
+    /** Of a sphere around the middle that holds all of the currents and their images, metres. */
+    double radius() {
+        return radius;
     }
 
     /** Wave number in radians a metre. */

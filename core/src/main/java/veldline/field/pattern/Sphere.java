@@ -1,6 +1,5 @@
 package veldline.field.pattern;
 
-import java.util.stream.IntStream;
 import org.hipparchus.analysis.integration.gauss.GaussIntegrator;
 import org.hipparchus.analysis.integration.gauss.GaussIntegratorFactory;
 import veldline.field.wire.Direction;
@@ -37,17 +36,10 @@ public final class Sphere {
      * Gain all round in dBi, rings from the zenith down and on each ring from phi 0 on; on as many processors as there
      * are.
      *
-     * @param step degrees between rings and on them
+     * @param step degrees between rings and on them, a whole part of 180
      */
     public static double[][] grid(RadiatedField field, double step) {
-        int rings = (int) Math.round(180 / step) + 1;
-        int spokes = (int) Math.round(360 / step);
-        return IntStream.range(0, rings)
-                .parallel()
-                .mapToObj(i -> IntStream.range(0, spokes)
-                        .mapToDouble(j -> field.gainDbi(new Direction(i * step, j * step)))
-                        .toArray())
-                .toArray(double[][]::new);
+        return new EvenGrid(field, step).gainDbi();
     }
 
     /** The direction of greatest gain: a grid, then steps that shrink to a thousandth of a degree. */
