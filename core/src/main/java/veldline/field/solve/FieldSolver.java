@@ -52,10 +52,7 @@ public final class FieldSolver {
         this.keepGoing = keepGoing;
         this.everyProcessor = everyProcessor;
         this.places = Places.of(model);
-        List<Port> ports = Stream.concat(
-                        places.ports().stream(), model.loads().stream().map(Load::port))
-                .toList();
-        this.mesh = Mesher.mesh(model, rule, ports);
+        this.mesh = Mesher.mesh(model, rule, ports(model));
         this.symmetry = mirror ? Symmetry.of(mesh, model, loadGaps()) : Symmetry.none(mesh);
         Room.check(mesh.functions().size() / symmetry.images());
         this.interactions =
@@ -72,8 +69,26 @@ public final class FieldSolver {
     }
 
     public FieldSolution at(double frequency) {
+        return solved(frequency).solution;
+    }
+
+    /**
+     * All that came of one frequency.
+     *
+     * @param perVolt currents for one volt at each place
+     * @param loads impedance of each, ohms
+     */
+    record Solved(
+            FieldSolution solution,
+            Factors factors,
+            List<AtEnds> perVolt,
+            Complex[][] admittances,
+            PortCircuit circuit,
+            List<Complex> loads) {}
+
+    Solved solved(double frequency) {
         double omega = 2 * Math.PI * frequency;
-        Complex[] skin = skin(omega);
+        Complex[] skin = skin(model, mesh.segments(), omega);
         List<Complex> loads = IntStream.range(0, model.loads().size())
                 .mapToObj(l -> load(l, frequency))
                 .toList();
@@ -82,12 +97,18 @@ public final class FieldSolver {
         List<AtEnds> perVolt = mesh.gaps().subList(0, ports).stream()
                 .map(gap -> factors.solve(AtEnds.of(gap, mesh.segments().size())))
                 .toList();
-        PortCircuit circuit = PortCircuit.of(model, places, admittances(perVolt), omega);
+        Complex[][] admittances = admittances(perVolt);
+        PortCircuit circuit = PortCircuit.of(model, places, admittances, omega);
         AtEnds current = AtEnds.none(mesh.segments().size());
         for (int s = 0; s < ports; s++) {
             current.add(perVolt.get(s), circuit.volts()[s]);
         }
-        return solution(frequency, circuit, current, loads, skin);
+        FieldSolution solution = solution(frequency, circuit, current, loads, skin);
+        return new Solved(solution, factors, perVolt, admittances, circuit, loads);
+    }
+
+    Mesh mesh() {
+        return mesh;
     }
 
     private Factors factors(double frequency, Complex[] skin, List<Complex> loads) {
@@ -192,14 +213,22 @@ public final class FieldSolver {
     }
 
     /** What a metre of each segment's own metal adds, ohms; zero for a perfect conductor. */
-    private Complex[] skin(double omega) {
-        Complex[] ohms = new Complex[mesh.segments().size()];
+    static Complex[] skin(WireModel model, List<Segment> segments, double omega) {
+        Complex[] ohms = new Complex[segments.size()];
         for (int s = 0; s < ohms.length; s++) {
-            Segment segment = mesh.segments().get(s);
+            Segment segment = segments.get(s);
             ohms[s] = model.conductivityOf(segment.wire())
                     .map(sigma -> SkinEffect.perMetre(omega, sigma, segment.radius()))
                     .orElse(Complex.ZERO);
         }
         return ohms;
+    }
+
+    /** Where sources, networks and loads are, in the order of a mesh's gaps. */
+    static List<Port> ports(WireModel model) {
+        return Stream.concat(
+                        Places.of(model).ports().stream(),
+                        model.loads().stream().map(Load::port))
+                .toList();
     }
 }

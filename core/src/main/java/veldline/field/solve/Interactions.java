@@ -66,6 +66,17 @@ final class Interactions {
      * @param everyProcessor whether to use them all
      */
     Interactions(WireModel model, List<Facing> facings, int rows, BooleanSupplier keepGoing, boolean everyProcessor) {
+        this(model, facings, facings, rows, keepGoing, everyProcessor);
+    }
+
+    /** @param deciding the same segments in the places by which pairs are close or far */
+    Interactions(
+            WireModel model,
+            List<Facing> facings,
+            List<Facing> deciding,
+            int rows,
+            BooleanSupplier keepGoing,
+            boolean everyProcessor) {
         this.model = model;
         this.everyProcessor = everyProcessor;
         this.segments = facings.get(0).segments();
@@ -79,44 +90,45 @@ final class Interactions {
         }
         this.points = PairRow.gaussPoints(segments);
         List<Side> all = new ArrayList<>();
-        for (Facing facing : facings) {
-            all.add(side(facing, keepGoing));
+        Facing own = deciding.get(0);
+        for (int f = 0; f < facings.size(); f++) {
+            all.add(side(facings.get(f), own, deciding.get(f), keepGoing));
         }
         this.coats = coats(all);
         if (model.ground().reflects()) {
-            facings.forEach(f -> all.add(side(f.mirroredInGround(), keepGoing)));
+            for (int f = 0; f < facings.size(); f++) {
+                Facing below = facings.get(f).mirroredInGround();
+                all.add(side(below, own, deciding.get(f).mirroredInGround(), keepGoing));
+            }
         }
         this.sides = List.copyOf(all);
     }
 
-    private Side side(Facing facing, BooleanSupplier keepGoing) {
-        return new Side(
-                facing, facing.directions(), PairRow.gaussPoints(facing.segments()), statics(facing, keepGoing));
-    }
-
-    /** Static moments of the pairs that lie close; an empty row element means the pair is far. */
-    private double[][][] statics(Facing facing, BooleanSupplier keepGoing) {
+    private Side side(Facing facing, Facing own, Facing deciding, BooleanSupplier keepGoing) {
         double[][][] near = new double[rows][][];
         IntStream each = IntStream.range(0, rows);
         (everyProcessor ? each.parallel() : each).forEach(p -> {
             if (!keepGoing.getAsBoolean()) {
                 throw new SolveFailure("Called off before it was done; ask again to start anew");
             }
-            near[p] = staticRow(p, facing);
+            near[p] = staticRow(p, facing, own.segments()[p], deciding);
         });
-        return near;
+        return new Side(facing, facing.directions(), PairRow.gaussPoints(facing.segments()), near);
     }
 
-    private double[][] staticRow(int p, Facing facing) {
+    /** Static moments of the pairs that lie close; an empty row element means the pair is far. */
+    private double[][] staticRow(int p, Facing facing, Segment own, Facing deciding) {
         double[][] row = new double[count - p][];
-        Segment[] others = facing.segments();
-        Vec middle = segments[p].start().towards(segments[p].end(), 0.5);
+        Segment[] others = deciding.segments();
+        double ownLength = own.length();
+        Vec middle = own.start().towards(own.end(), 0.5);
         for (int q = p; q < count; q++) {
             Vec other = others[q].start().towards(others[q].end(), 0.5);
-            double apart = middle.minus(other).length() - (length[p] + length[q]) / 2;
-            double thick = facing.onOneLine(line[p], q) ? RADII_NEAR * segments[p].radius() : 0;
-            if (apart < Math.max(2 * Math.max(length[p], length[q]), thick)) {
-                row[q - p] = StaticMoments.of(segments[p], others[q]);
+            double otherLength = others == segments ? length[q] : others[q].length();
+            double apart = middle.minus(other).length() - (ownLength + otherLength) / 2;
+            double thick = facing.onOneLine(line[p], q) ? RADII_NEAR * own.radius() : 0;
+            if (apart < Math.max(2 * Math.max(ownLength, otherLength), thick)) {
+                row[q - p] = StaticMoments.of(segments[p], facing.segments()[q]);
             }
         }
         return row;

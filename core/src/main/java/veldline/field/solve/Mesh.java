@@ -9,8 +9,10 @@ import veldline.field.wire.Vec;
  * <p>The current on a segment is {@code c0·(1−t) + c1·t}, t running from 0 at its start to 1 at its end. Function n
  * contributes its {@link Arm}s. A junction of m ends carries m−1 functions of two arms each, so that charge never piles
  * up there; an end on the ground carries one of a single arm, the image being the other.
+ *
+ * @param cuts of each straight piece in turn, as fractions of it
  */
-record Mesh(List<Segment> segments, List<List<Arm>> functions, List<Gap> gaps) {
+record Mesh(List<Segment> segments, List<List<Arm>> functions, List<Gap> gaps, List<double[]> cuts) {
 
     /**
      * A straight piece of wire.

@@ -28,16 +28,36 @@ final class Mesher {
     private final List<Vec> nodes = new ArrayList<>();
     private final Map<Long, List<Integer>> nodeGrid = new LinkedHashMap<>();
     private final double tolerance;
+    private final List<double[]> cuts = new ArrayList<>();
+    /** Cuts to be made in place of those of the rule; empty for the rule's. */
+    private final List<double[]> given;
 
-    private Mesher(WireModel model, MeshRule rule) {
+    private Mesher(WireModel model, MeshRule rule, List<double[]> given) {
         this.model = model;
         this.rule = rule;
+        this.given = given;
         this.tolerance =
                 1e-3 * model.wires().stream().mapToDouble(Wire::radius).min().orElseThrow();
     }
 
     static Mesh mesh(WireModel model, MeshRule rule, List<Port> ports) {
-        return new Mesher(model, rule).mesh(ports);
+        return new Mesher(model, rule, List.of()).mesh(ports);
+    }
+
+    /**
+     * The mesh of a model whose dimensions differ a little from those of another: cut in the same proportions.
+     *
+     * @throws IllegalArgumentException if it has other pieces
+     */
+    static Mesh like(Mesh other, WireModel model, MeshRule rule, List<Port> ports) {
+        Mesh mesh = new Mesher(model, rule, other.cuts()).mesh(ports);
+        if (mesh.segments().size() != other.segments().size()
+                || mesh.functions().size() != other.functions().size()) {
+            throw new IllegalArgumentException(
+                    "The change joins or parts wires: " + mesh.segments().size() + " segments in place of "
+                            + other.segments().size() + "; change it by less");
+        }
+        return mesh;
     }
 
     private Mesh mesh(List<Port> ports) {
@@ -49,7 +69,7 @@ final class Mesher {
             addFunctions(n, functions);
         }
         List<Gap> gaps = ports.stream().map(this::gap).toList();
-        return new Mesh(List.copyOf(segments), List.copyOf(functions), gaps);
+        return new Mesh(List.copyOf(segments), List.copyOf(functions), gaps, List.copyOf(cuts));
     }
 
     /** Cuts one wire at its vertices and ports, and grades the pieces between. */
@@ -80,21 +100,34 @@ final class Mesher {
                         .towards(wire.edgeEnd(e), stations.get(i) / length - (start == End.OPEN ? reach : 0));
                 Vec to = wire.edgeStart(e)
                         .towards(wire.edgeEnd(e), stations.get(i + 1) / length + (end == End.OPEN ? reach : 0));
-                // Both ends open: the steps added there take the place of some between.
-                boolean bothOpen = start == End.OPEN && end == End.OPEN;
-                double share = bothOpen ? BETWEEN_OPEN_ENDS : 1;
-                int count = Math.max(bothOpen ? 2 : 1, (int) Math.ceil(share * piece / pitch - 1e-9));
-                if (start == end && count >= Grading.FEWEST) {
-                    // A cut in the middle, where a plane of symmetry may lie.
-                    count += count % 2;
-                }
-                double[] cuts = Grading.cuts(count, piece / wire.radius(), start, end);
-                for (int k = 0; k + 1 < cuts.length; k++) {
-                    addSegment(new Segment(w, from.towards(to, cuts[k]), from.towards(to, cuts[k + 1]), wire.radius()));
+                double[] at = given.isEmpty() ? byRule(piece, pitch, wire.radius(), start, end) : nextGiven();
+                cuts.add(at);
+                for (int k = 0; k + 1 < at.length; k++) {
+                    addSegment(new Segment(w, from.towards(to, at[k]), from.towards(to, at[k + 1]), wire.radius()));
                 }
             }
             walked += length;
         }
+    }
+
+    private static double[] byRule(double piece, double pitch, double radius, End start, End end) {
+        // Both ends open: the steps added there take the place of some between.
+        boolean bothOpen = start == End.OPEN && end == End.OPEN;
+        double share = bothOpen ? BETWEEN_OPEN_ENDS : 1;
+        int count = Math.max(bothOpen ? 2 : 1, (int) Math.ceil(share * piece / pitch - 1e-9));
+        if (start == end && count >= Grading.FEWEST) {
+            // A cut in the middle, where a plane of symmetry may lie.
+            count += count % 2;
+        }
+        return Grading.cuts(count, piece / radius, start, end);
+    }
+
+    private double[] nextGiven() {
+        if (cuts.size() == given.size()) {
+            throw new IllegalArgumentException("The change makes more than " + given.size()
+                    + " straight pieces; change dimensions only, not what there is");
+        }
+        return given.get(cuts.size());
     }
 
     /** What a wire comes to at one of its vertices. */
