@@ -16,6 +16,7 @@ import veldline.link.LevelLine;
  * Everything that follows from one job. Never edited.
  *
  * @param mesh what the antenna's figures are good to; comes last, and nothing waits for it
+ * @param tolerances how exactly it has to be cut; empty inside where there is nothing to keep. Comes last, too
  * @param eirp what leaves the near antenna
  * @param mostEirp what may
  * @param powerNote what the rule on power says of itself
@@ -31,6 +32,7 @@ public record Assessment(
         Stage<AntennaFigures> antenna,
         Stage<Sweep> sweep,
         Stage<MeshFigures> mesh,
+        Stage<Optional<ToleranceFigures>> tolerances,
         Stage<MatchFigures> match,
         FeedFigures nearFeed,
         FeedFigures farFeed,
@@ -68,6 +70,7 @@ public record Assessment(
                 antenna,
                 sweep.orStale(before.sweep, asOf),
                 mesh.orStale(before.mesh, asOf),
+                tolerances.orStale(before.tolerances, asOf),
                 match.orStale(before.match, asOf),
                 nearFeed,
                 farFeed,
@@ -87,7 +90,25 @@ public record Assessment(
     /** The same, judged. */
     Assessment judged(LevelLine marked, Map<Step, List<Finding>> found) {
         return new Assessment(
-                job, path, antenna, sweep, mesh, match, nearFeed, farFeed, eirp, mostEirp, powerNote, needed, allowed,
-                marked, moving, stations, raise, prove, found);
+                job,
+                path,
+                antenna,
+                sweep,
+                mesh,
+                tolerances,
+                match,
+                nearFeed,
+                farFeed,
+                eirp,
+                mostEirp,
+                powerNote,
+                needed,
+                allowed,
+                marked,
+                moving,
+                stations,
+                raise,
+                prove,
+                found);
     }
 }

@@ -46,6 +46,7 @@ public final class Assessor {
     private final Memory<AntennaStage.Input, AntennaFigures> antennas = new Memory<>();
     private final Memory<SweepInput, Sweep> sweeps = new Memory<>();
     private final Memory<AntennaStage.Input, MeshFigures> meshes = new Memory<>();
+    private final Memory<ToleranceFigures.Input, Optional<ToleranceFigures>> cuts = new Memory<>();
     private final Memory<AntennaStage.Input, Complex> otherFeeds = new Memory<>();
     private final Memory<MatchStage.Input, MatchFigures> matches = new Memory<>();
     private final Memory<PathInput, PathFigures> paths = new Memory<>();
@@ -72,7 +73,7 @@ public final class Assessor {
         SWEEP,
         /** And the other kind of driven element, solved in place. */
         ALL,
-        /** And the antenna once more on a finer mesh, from which it is seen what its figures are good to. */
+        /** And the antenna once more on a finer mesh, and how its figures change with every measure: what they are good to. */
         CHECKED
     }
 
@@ -100,6 +101,8 @@ public final class Assessor {
         Stage<Sweep> sweep = input.map(in -> sweep(in, depth, goOn)).orElse(new Stage.Absent<>(nothingToShape(job)));
         Stage<MeshFigures> mesh =
                 input.map(in -> mesh(in, depth, antenna, goOn)).orElse(new Stage.Absent<>(nothingToShape(job)));
+        Stage<Optional<ToleranceFigures>> tolerances =
+                tolerances(job, frequency, depth, antenna, goOn).orElse(new Stage.Absent<>(nothingToShape(job)));
         Stage<MatchFigures> match = job.yagi()
                 .map(y -> antenna instanceof Stage.Running<AntennaFigures>
                         ? new Stage.Running<MatchFigures>()
@@ -126,6 +129,7 @@ public final class Assessor {
                 antenna,
                 sweep,
                 mesh,
+                tolerances,
                 match,
                 near,
                 far,
@@ -194,6 +198,19 @@ public final class Assessor {
         return depth == Depth.CHECKED || meshes.knows(in)
                 ? stage(() -> meshes.of(in, i -> AntennaStage.mesh(i, goOn)), goOn)
                 : new Stage.Running<>();
+    }
+
+    private Optional<Stage<Optional<ToleranceFigures>>> tolerances(
+            Job job, double frequency, Depth depth, Stage<AntennaFigures> antenna, BooleanSupplier goOn) {
+        return job.yagi().map(y -> {
+            ToleranceFigures.Input in = new ToleranceFigures.Input(y, frequency);
+            if (antenna instanceof Stage.Failed<AntennaFigures> failed) {
+                return new Stage.Failed<Optional<ToleranceFigures>>(failed.why());
+            }
+            return depth == Depth.CHECKED || cuts.knows(in)
+                    ? stage(() -> cuts.of(in, i -> ToleranceFigures.of(i, goOn)), goOn)
+                    : new Stage.Running<Optional<ToleranceFigures>>();
+        });
     }
 
     /** What an antenna adds: solved where it is shaped here, claimed where it was bought. */
@@ -353,6 +370,8 @@ public final class Assessor {
                 antennas.runs(),
                 "mesh",
                 meshes.runs(),
+                "tolerances",
+                cuts.runs(),
                 "sweep",
                 sweeps.runs(),
                 "other feed",

@@ -2,10 +2,12 @@ package veldline.sheet;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import veldline.antenna.YagiDrawing;
 import veldline.antenna.YagiShape;
 import veldline.assess.AntennaFigures;
 import veldline.assess.Assessment;
+import veldline.assess.ToleranceFigures;
 import veldline.explain.Caution;
 import veldline.explain.Origin;
 import veldline.explain.Worked;
@@ -26,12 +28,14 @@ final class BuildSheet implements Sheet {
     private static final double LENGTH = 150;
 
     private static final double LENGTH_INCH = 172;
+    private static final double PLUS_MINUS = 246;
     private static final double FROM = 404;
     private static final double ROW = 25;
     /** For the note and the cautions under the list. */
     private static final double UNDER_LIST = 150;
 
     private static final double FROM_INCH = 426;
+    private static final double PLACE_PLUS_MINUS = 500;
 
     @Override
     public String title() {
@@ -68,7 +72,11 @@ final class BuildSheet implements Sheet {
         new YagiDrawing(y, paper.room(), -1).draw(drawing);
         page.pen().place(drawing.done(), page.left(), page.y() + 6);
         page.down(YagiDrawing.HEIGHT + 22);
-        rows(page, paper, y, a.job().brief().frequency().value());
+        Optional<ToleranceFigures> exact = a.tolerances()
+                .value()
+                .flatMap(t -> t)
+                .filter(t -> t.lengths().size() == y.elements().size());
+        rows(page, paper, y, a.job().brief().frequency().value(), exact);
         return page.cautions(a, cautions()).done();
     }
 
@@ -83,19 +91,24 @@ final class BuildSheet implements Sheet {
         }
     }
 
-    private static void rows(Page page, Paper paper, YagiShape y, double frequency) {
+    private static void rows(Page page, Paper paper, YagiShape y, double frequency, Optional<ToleranceFigures> exact) {
         double extra = y.boom().correction(y.boomDiameter().value(), FreeSpace.wavelength(frequency));
         page.put("element", 0, 12, Face.TEXT, Origin.Plain.NAME)
                 .putEnd("length, mm", LENGTH, 12, Face.TEXT, Origin.Plain.NAME)
                 .put("in, nearest 1/32", LENGTH_INCH, 12, Face.TEXT, Origin.Plain.NAME)
                 .putEnd("from reflector, mm", FROM, 12, Face.TEXT, Origin.Plain.NAME)
                 .put("in", FROM_INCH, 12, Face.TEXT, Origin.Plain.NAME)
+                .put(exact.isPresent() ? "±" : "", PLUS_MINUS, 12, Face.TEXT, Origin.Plain.NAME)
+                .put(exact.isPresent() ? "±" : "", PLACE_PLUS_MINUS, 12, Face.TEXT, Origin.Plain.NAME)
                 .putEnd("tick when cut", paper.room(), 12, Face.TEXT, Origin.Plain.NAME)
                 .down(6)
                 .rule(1.5);
         // Many elements stand closer, so that list and cautions stay on one page.
         double row = Math.min(ROW, (page.roomLeft() - UNDER_LIST) / y.elements().size());
-        for (YagiShape.Cut cut : y.cutList(frequency)) {
+        List<YagiShape.Cut> cuts = y.cutList(frequency);
+        for (int i = 0; i < cuts.size(); i++) {
+            YagiShape.Cut cut = cuts.get(i);
+            int index = i;
             page.down(row - 5)
                     .put(cut.name(), 0, 13, Face.BOLD, Origin.Plain.NAME)
                     .putEnd(mm(cut.cut()), LENGTH, 14, Face.MONO_BOLD, Origin.Plain.TYPED)
@@ -103,8 +116,29 @@ final class BuildSheet implements Sheet {
                     .box(paper.room() - 16);
             FractionText.draw(page.pen(), InchFraction.ofMetres(cut.cut(), 32), page.left() + LENGTH_INCH, page.y());
             FractionText.draw(page.pen(), InchFraction.ofMetres(cut.distance(), 32), page.left() + FROM_INCH, page.y());
+            exact.ifPresent(t -> {
+                page.put(
+                        t.lengths().get(index).number(),
+                        PLUS_MINUS,
+                        13,
+                        Face.MONO,
+                        Origin.of(t.lengths().get(index)));
+                t.places()
+                        .get(index)
+                        .ifPresent(p -> page.put(p.number(), PLACE_PLUS_MINUS, 13, Face.MONO, Origin.of(p)));
+            });
             page.down(5).rule(0.8);
         }
+        exact.ifPresent(t -> page.down(18)
+                .put(
+                        "± keeps the SWR under " + NumberText.shown(t.swr(), 1)
+                                + " at the feed, all others being right. Of 100 cut to ±"
+                                + NumberText.shown(ToleranceFigures.BY_HAND * 1000, 1) + " mm, "
+                                + t.kept().number() + " keep it.",
+                        0,
+                        12,
+                        Face.TEXT,
+                        Origin.of(t.kept())));
         page.down(18)
                 .put(
                         "Ends filed square. "

@@ -52,11 +52,11 @@ class AssessorTest {
                 new JobChange.Match(Job.Matching.L_NETWORK),
                 List.of("match"),
                 new JobChange.OfYagi(new YagiChange.ElementLength(4, q("51", Unit.MM))),
-                List.of("antenna", "match", "mesh", "other feed", "sweep"),
+                List.of("antenna", "match", "mesh", "other feed", "sweep", "tolerances"),
                 new JobChange.OfYagi(new YagiChange.FeedKind(YagiShape.Feed.FOLDED)),
-                List.of("antenna", "match", "mesh", "other feed", "sweep"),
+                List.of("antenna", "match", "mesh", "other feed", "sweep", "tolerances"),
                 brief(new BriefChange.Frequency(q("2442", Unit.MHZ))),
-                List.of("antenna", "feed", "match", "mesh", "other feed", "path", "sweep"));
+                List.of("antenna", "feed", "match", "mesh", "other feed", "path", "sweep", "tolerances"));
         table.forEach((change, expected) -> {
             Assessor assessor = new Assessor();
             assessor.assess(JOB);

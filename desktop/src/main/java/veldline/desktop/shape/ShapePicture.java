@@ -9,13 +9,13 @@ import veldline.assess.AntennaFigures;
 import veldline.assess.MeshFigures;
 import veldline.assess.Stage;
 import veldline.assess.SwrBand;
+import veldline.assess.ToleranceFigures;
 import veldline.desktop.bench.Showing;
 import veldline.explain.Origin;
 import veldline.explain.Worked;
 import veldline.field.pattern.Sweep;
 import veldline.line.Mismatch;
 import veldline.picture.Axis;
-import veldline.picture.FractionText;
 import veldline.picture.Mark.Anchor;
 import veldline.picture.Mark.At;
 import veldline.picture.Mark.Dash;
@@ -24,14 +24,13 @@ import veldline.picture.Mark.Hatch;
 import veldline.picture.Pen;
 import veldline.picture.Picture;
 import veldline.picture.Role;
-import veldline.quantity.InchFraction;
 import veldline.quantity.NumberText;
 
 /** The whole centre of Shape: drawing, pattern, SWR over the band and cut list. */
 final class ShapePicture {
     private static final double RULE = 266;
     private static final double LIMIT = 2;
-    private static final double ROW = 17;
+    private static final double ROW = 16;
     private static final double COLUMN = 97;
     /** From this width on there is room to say what can be done. */
     private static final double ROOMY = 680;
@@ -247,10 +246,14 @@ final class ShapePicture {
         double f = s.job().brief().frequency().value();
         double extra = yagi.boom().correction(yagi.boomDiameter().value(), 299_792_458.0 / f);
         pen.text("Cut list", left, y, Anchor.START, 15, Face.BOLD, Role.INK, Origin.Plain.NAME);
+        Stage<Optional<ToleranceFigures>> stage = s.assessment().tolerances();
+        Optional<ToleranceFigures> exact =
+                stage.value().flatMap(t -> t).filter(t -> t.lengths().size() == cuts.size());
+        Role ink = stage.settled() ? Role.INK : Role.SLATE;
         pen.text(
-                extra > 0
-                        ? "boom adds " + NumberText.shown(extra * 1000, 1) + " mm, file ends square"
-                        : "mm and inch, file ends square",
+                (extra > 0 ? "boom adds " + NumberText.shown(extra * 1000, 1) + " mm; " : "mm; ")
+                        + exact.map(t -> "± keeps SWR under " + NumberText.shown(t.swr(), 1))
+                                .orElse("file ends square"),
                 left + 66,
                 y,
                 Anchor.START,
@@ -258,13 +261,24 @@ final class ShapePicture {
                 Face.TEXT,
                 Role.SLATE,
                 Origin.Plain.NAME);
+        exact.ifPresent(t -> pen.text(
+                "Of 100 cut to ±" + NumberText.shown(ToleranceFigures.BY_HAND * 1000, 1) + " mm, "
+                        + t.kept().number() + " keep it.",
+                left,
+                pen.height() - 6,
+                Anchor.START,
+                12,
+                Face.BOLD,
+                ink,
+                Origin.of(t.kept())));
         double room = pen.width() - 10 - left;
         int columns = room > 3 * COLUMN ? 3 : 2;
         int rows =
-                Math.max(1, Math.min((cuts.size() + columns - 1) / columns, (int) ((pen.height() - y - 22) / ROW) + 1));
+                Math.max(1, Math.min((cuts.size() + columns - 1) / columns, (int) ((pen.height() - y - 40) / ROW) + 1));
         // Where not all fit, those around the chosen one are shown; the printed list has all.
         int first = Math.max(0, Math.min(ShapeBench.picked(s) - columns * rows / 2, cuts.size() - columns * rows));
         for (int i = first; i < Math.min(cuts.size(), first + columns * rows); i++) {
+            int index = i;
             YagiShape.Cut cut = cuts.get(i);
             double x = left + (i - first) / rows * room / columns;
             double rowY = y + 20 + (i - first) % rows * ROW;
@@ -273,14 +287,22 @@ final class ShapePicture {
             pen.text(name, x, rowY, Anchor.START, 12, picked ? Face.BOLD : Face.TEXT, Role.INK, Origin.Plain.NAME);
             pen.text(
                     NumberText.shown(cut.cut() * 1000, 1),
-                    x + 58,
+                    x + 55,
                     rowY,
                     Anchor.END,
                     12,
                     picked ? Face.MONO_BOLD : Face.MONO,
                     Role.INK,
                     Origin.Plain.TYPED);
-            FractionText.draw(pen, InchFraction.ofMetres(cut.cut(), 32), x + 63, rowY);
+            exact.ifPresent(t -> pen.text(
+                    "±" + t.lengths().get(index).number(),
+                    x + 59,
+                    rowY,
+                    Anchor.START,
+                    12,
+                    Face.MONO,
+                    ink,
+                    Origin.of(t.lengths().get(index))));
         }
     }
 }
