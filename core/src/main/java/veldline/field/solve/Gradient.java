@@ -1,10 +1,12 @@
 package veldline.field.solve;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.function.BooleanSupplier;
 import java.util.function.DoubleFunction;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.hipparchus.complex.Complex;
 import veldline.field.solve.Factors.AtEnds;
 import veldline.field.solve.Mesh.Segment;
@@ -57,6 +59,8 @@ public record Gradient(FieldSolution solution, List<Complex> fields, List<Slope>
     private record Order(int[] segments, int moved) {}
 
     private static final class Work {
+        private static final int NONE = -1;
+
         private final WireModel model;
         private final MeshRule rule;
         private final double frequency;
@@ -70,6 +74,8 @@ public record Gradient(FieldSolution solution, List<Complex> fields, List<Slope>
         private final int ports;
         /** Currents for one volt at each place, then those that the fields' own weights would drive. */
         private final List<AtEnds> left = new ArrayList<>();
+        /** Which of those a field is; {@link #NONE} for one that wires lying as they do cannot have. */
+        private final List<Integer> fieldAt = new ArrayList<>();
 
         Work(
                 WireModel model,
@@ -92,13 +98,24 @@ public record Gradient(FieldSolution solution, List<Complex> fields, List<Slope>
                     * model.wires().stream().mapToDouble(w -> w.radius()).min().orElseThrow();
             this.ports = solved.perVolt().size();
             left.addAll(solved.perVolt());
-            weights(mesh.segments()).forEach(g -> left.add(solved.factors().solve(g)));
+            for (AtEnds g : weights(mesh.segments())) {
+                AtEnds driven = solved.factors().solve(g);
+                fieldAt.add(nothing(driven) ? NONE : left.size());
+                if (!nothing(driven)) {
+                    left.add(driven);
+                }
+            }
+        }
+
+        private static boolean nothing(AtEnds ends) {
+            return Arrays.stream(ends.re()).allMatch(v -> v == 0)
+                    && Arrays.stream(ends.im()).allMatch(v -> v == 0);
         }
 
         /** Of the fields wanted, on a mesh. */
         private List<AtEnds> weights(List<Segment> segments) {
             return towards.stream()
-                    .flatMap(d -> java.util.stream.Stream.of(
+                    .flatMap(d -> Stream.of(
                             FarWeights.of(segments, model.ground(), frequency, d, true),
                             FarWeights.of(segments, model.ground(), frequency, d, false)))
                     .toList();
@@ -139,7 +156,7 @@ public record Gradient(FieldSolution solution, List<Complex> fields, List<Slope>
             PortCircuit down = circuit(y, -1);
             double t = 2 * circuitStep(y);
             List<Complex> fields = new ArrayList<>();
-            for (int f = 0; f < left.size() - ports; f++) {
+            for (int f = 0; f < fieldAt.size(); f++) {
                 Complex sum = Complex.ZERO;
                 for (int s = 0; s < ports; s++) {
                     Complex volts = up.volts()[s].subtract(down.volts()[s]).divide(t);
@@ -253,14 +270,17 @@ public record Gradient(FieldSolution solution, List<Complex> fields, List<Slope>
 
             /** What differs in a field for a volt at a place. */
             Complex radiated(int field, int s) {
-                return dot(weights.get(field), solved.perVolt().get(s))
-                        .add(dot(gaps.get(s), left.get(ports + field)))
-                        .subtract(opposed(ports + field, s));
+                Complex seen = dot(weights.get(field), solved.perVolt().get(s));
+                int at = fieldAt.get(field);
+                return at == NONE
+                        ? seen
+                        : seen.add(dot(gaps.get(s), left.get(at))).subtract(opposed(at, s));
             }
 
             /** A field for a volt at a place before anything moved. */
             Complex before(int field, int s) {
-                return dot(left.get(ports + field), driving(s));
+                int at = fieldAt.get(field);
+                return at == NONE ? Complex.ZERO : dot(left.get(at), driving(s));
             }
 
             private AtEnds driving(int s) {
