@@ -6,6 +6,7 @@ import veldline.desktop.bench.Bench;
 import veldline.desktop.bench.Overlay;
 import veldline.desktop.changes.ChangesBench;
 import veldline.desktop.help.HelpBench;
+import veldline.desktop.improve.ImproveBench;
 import veldline.desktop.sums.SumsBench;
 
 /** Makes what lies over a bench; each is made anew when it is opened. */
@@ -23,6 +24,7 @@ final class Overlays {
             case CHANGES ->
                 new ChangesBench(
                         over, () -> work.desk().history(), () -> work.shadows().revisions());
+            case IMPROVE -> new ImproveBench(over, work::improvement);
             case NEW_JOB -> new NewJobBench(over);
             case PRINT -> throw new IllegalArgumentException("Printing makes its own pages");
         };

@@ -9,8 +9,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.Consumer;
-import veldline.antenna.YagiChange;
 import veldline.assess.Assessment;
+import veldline.assess.Stage;
 import veldline.explain.Program;
 import veldline.format.FormatException;
 import veldline.format.JobFile;
@@ -23,7 +23,7 @@ import veldline.store.Album;
 import veldline.store.JobStore;
 import veldline.store.JobZip;
 import veldline.store.RunningRecording;
-import veldline.study.YagiTuning;
+import veldline.study.Improvement;
 
 /** What is asked for by name and takes time: recording, improving, reading and opening files. */
 final class Tasks {
@@ -84,28 +84,19 @@ final class Tasks {
                 }));
     }
 
-    /** Looks for a better shape of the Yagi and takes the best found, also when it is stopped. */
-    void improve(Assessment a) {
-        if (a.job().yagi().isEmpty()) {
-            work.tell("There is nothing to improve: no antenna is shaped here.");
-            return;
-        }
+    /** Looks for what an antenna could be; stopped, it gives what it found so far. */
+    void improve(Improvement.Ask ask, Consumer<Stage<Improvement.Result>> found) {
         studies.ask(
                 "Trying shapes",
-                p -> YagiTuning.improve(
-                        a.job().yagi().get(),
-                        a.job().brief().frequency().value(),
-                        a.job().brief().sizeAllowed().value(),
-                        YagiTuning.Goal.GAIN,
-                        p),
+                p -> Improvement.of(ask, p),
                 o -> {
-                    work.apply(new JobChange.OfYagi(new YagiChange.Take(o.result(), "improved Yagi")));
+                    found.accept(new Stage.Fresh<>(o.result()));
                     work.tell(
                             o.stopped()
-                                    ? "Stopped; the best so far was taken."
-                                    : "The best shape found was taken; Ctrl Z puts the old one back.");
+                                    ? "Stopped; the best so far are shown."
+                                    : "Walk the curve with left and right; Enter takes one.");
                 },
-                e -> work.tell(e.getMessage()));
+                e -> found.accept(new Stage.Failed<>(e.getMessage())));
     }
 
     /** Reads a CSV of readings as one more recording. */

@@ -123,7 +123,9 @@ final class WindowKeys {
                 }
             }
             case ESCAPE -> {
-                if (!work.leaveOverlay()) {
+                boolean looking = work.busy().isPresent()
+                        && work.overlay().filter(Overlay.IMPROVE::equals).isPresent();
+                if (looking || !work.leaveOverlay()) {
                     work.stopStudy();
                 }
             }
@@ -146,6 +148,8 @@ final class WindowKeys {
         }
         if (work.overlay().filter(Overlay.CHANGES::equals).isPresent()) {
             work.goBack();
+        } else if (work.overlay().filter(Overlay.IMPROVE::equals).isPresent()) {
+            work.command(Input.Command.TAKE_IMPROVED);
         } else {
             window.openBench().ifPresent(b -> b.take());
         }

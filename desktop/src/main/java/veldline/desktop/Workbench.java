@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Consumer;
 import veldline.antenna.Polarized;
+import veldline.antenna.YagiChange;
 import veldline.assess.Assessment;
 import veldline.assess.Stage;
 import veldline.assess.Step;
@@ -17,6 +18,8 @@ import veldline.desktop.bench.Input;
 import veldline.desktop.bench.Overlay;
 import veldline.desktop.bench.Showing;
 import veldline.desktop.changes.ChangesBench;
+import veldline.desktop.improve.ImproveBench;
+import veldline.desktop.improve.Wish;
 import veldline.job.Job;
 import veldline.job.JobChange;
 import veldline.job.NewJob;
@@ -25,6 +28,7 @@ import veldline.link.Offer;
 import veldline.store.JobStore;
 import veldline.study.Candidate;
 import veldline.study.Candidates;
+import veldline.study.Improvement;
 
 /**
  * What the window shows and what its commands do, without any nodes: the chosen step and stop, what is picked on each
@@ -45,6 +49,7 @@ public final class Workbench implements AutoCloseable {
     private final Shadows shadows;
     private Optional<Showing.Busy> busy = Optional.empty();
     private Stage<List<Candidate>> candidates = new Stage.Running<>();
+    private Stage<Improvement.Result> improvement = new Stage.Running<>();
     private Optional<CandidateKey> candidatesFor = Optional.empty();
     private Step step = Step.BRIEF;
     private String stop = "near-radio";
@@ -328,12 +333,50 @@ public final class Workbench implements AutoCloseable {
     public void command(Input.Command command) {
         switch (command) {
             case RECORD -> assessment.ifPresent(tasks::record);
-            case IMPROVE -> assessment.ifPresent(tasks::improve);
+            case IMPROVE -> improve();
+            case TAKE_IMPROVED -> takeImproved();
             case STOP -> stopStudy();
             case GO_BACK -> goBack();
             case CHECK_ADVERT -> checkAdvert();
             default -> throw new IllegalArgumentException(command + " belongs to the window");
         }
+    }
+
+    /** What the antenna could be, as far as it was looked for. */
+    public Stage<Improvement.Result> improvement() {
+        return improvement;
+    }
+
+    /** Looks for what the antenna could be and shows it; what was found before stays in view meanwhile. */
+    private void improve() {
+        overlay = Optional.of(Overlay.IMPROVE);
+        noted.remove(Overlay.IMPROVE.name());
+        news = "";
+        Optional<Improvement.Ask> ask = assessment.flatMap(a -> Wish.of(noted, a));
+        if (ask.isPresent()) {
+            improvement = improvement
+                    .value()
+                    .<Stage<Improvement.Result>>map(v -> new Stage.Stale<>(v, Instant.now()))
+                    .orElse(new Stage.Running<>());
+            tasks.improve(ask.get(), found -> {
+                improvement = found;
+                changed.run();
+            });
+        }
+        changed.run();
+    }
+
+    /** Makes what is walked to on the curve the antenna. */
+    private void takeImproved() {
+        improvement
+                .value()
+                .flatMap(r -> ImproveBench.picked(noted, r))
+                .filter(d -> desk.job().yagi().isPresent())
+                .ifPresent(d -> {
+                    apply(new JobChange.OfYagi(new YagiChange.Take(d.yagi(), "improved Yagi")));
+                    leaveOverlay();
+                    tell("Taken; Ctrl Z puts the old one back.");
+                });
     }
 
     /** Lays an advert beside the candidates, filled in from the brief as far as that goes. */
@@ -380,6 +423,7 @@ public final class Workbench implements AutoCloseable {
     void forgetJob() {
         candidatesFor = Optional.empty();
         candidates = new Stage.Running<>();
+        improvement = new Stage.Running<>();
         whole = Optional.empty();
         picked.clear();
         noted.clear();

@@ -193,7 +193,11 @@ class DeskTimesTest {
             desk.assess();
             until(() -> work.showing().filter(s -> s.assessment().whole()).isPresent());
             turn.run(() -> work.command(Input.Command.IMPROVE));
-            until(() -> desk.history().at() == 1 && work.news().contains("Ctrl Z"));
+            until(() -> !told.isEmpty());
+            turn.run(() -> work.command(Input.Command.STOP));
+            until(() -> work.improvement() instanceof Stage.Fresh);
+            assertThat(work.news()).startsWith("Stopped");
+            assertThat(desk.history().at()).isZero();
             assertThat(told).allMatch(b -> b.what().equals("Trying shapes") && b.done() <= b.of());
         }
     }

@@ -68,6 +68,7 @@ public sealed interface Input {
         RECORD,
         READ_CSV,
         IMPROVE,
+        TAKE_IMPROVED,
         STOP,
         SAVE_AS,
         OPEN,

@@ -6,5 +6,6 @@ public enum Overlay {
     SUMS,
     HELP,
     CHANGES,
+    IMPROVE,
     NEW_JOB
 }

@@ -1,0 +1,303 @@
+package veldline.study;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.CancellationException;
+import veldline.antenna.Yagi;
+import veldline.antenna.YagiDimension;
+import veldline.antenna.YagiShape;
+import veldline.explain.Formula;
+import veldline.explain.Worked;
+import veldline.field.wire.WireModel;
+import veldline.quantity.NumberText;
+import veldline.quantity.Quantity;
+import veldline.quantity.Unit;
+
+/**
+ * What a Yagi of as many elements on no longer a boom could be: the front between two measures over a band, each antenna
+ * on it as good in the one as anything found that is as good in the other. Elements stay square to the boom and centred on
+ * it, and no closer than a twentieth of a wave.
+ */
+public final class Improvement {
+    private static final double C = 299_792_458.0;
+    private static final String SOURCE = "Thin-wire currents by the method of moments, solved at three frequencies";
+    static final Formula WORST = new Formula(
+            "Worst over the band",
+            "The least that is had anywhere in the band, or the most of what should be small: of its ends and its middle.",
+            "W",
+            "a",
+            SOURCE,
+            "Between the three it may be a little worse; cutting and the boom add the rest");
+    static final Formula BOOM = new Formula(
+            "Boom",
+            "From the reflector to the last element.",
+            "L",
+            "a",
+            "As it would be drilled",
+            "As good as the drill");
+    /** How far lengths may go from what they are, as a share. */
+    private static final double LENGTHS = 0.12;
+    /** Gaps from a half of what they are to one and a half times as much. */
+    private static final double GAPS = 0.5;
+
+    private static final double LEAST_GAP_WAVES = 0.05;
+    /** A quick mesh serves while looking; what is kept is solved again in full. */
+    private static final double QUICK = 0.6;
+
+    /** Tries of each polish: a few steps down the slopes are worth hundreds of others. */
+    private static final int POLISH = 24;
+    /** How far the first tries go, as a share of a dimension's room: at first, and beside what is good already. */
+    private static final double WIDE = 0.06;
+
+    private static final double CLOSE = 0.01;
+    /** Weights of the first measure, the rest being the second's, from even ones towards either. */
+    private static final double[][] SIDES = {{0.7, 0.85, 1}, {0.3, 0.15, 0}};
+    /** Of the rule's spacings, for starts. */
+    private static final double[] STRETCHES = {0.9, 1, 1.12, 1.25};
+    /** Of the tries, those for both measures alike, from where the others start. */
+    private static final double FIRST = 0.4;
+
+    /**
+     * What is asked.
+     *
+     * @param from the Yagi as it is
+     * @param frequency middle of the band, hertz
+     * @param span of the band, as a share of the frequency
+     * @param mostBoom metres
+     * @param mostSwr on 50 Ω over the band, with a straight driven element
+     * @param across one of the two measures, and the other
+     * @param tries antennas tried in all
+     */
+    public record Ask(
+            YagiShape from,
+            double frequency,
+            double span,
+            double mostBoom,
+            double mostSwr,
+            Measure across,
+            Measure up,
+            int tries) {
+        double[] frequencies() {
+            return new double[] {frequency * (1 - span / 2), frequency, frequency * (1 + span / 2)};
+        }
+    }
+
+    /** An antenna and what it does. */
+    public record Design(YagiShape yagi, AcrossBand reached) {
+        /** The worst over the band, explained. */
+        public Worked worked(Measure m, Ask ask) {
+            double value = reached.worst(m);
+            return Worked.of(m == Measure.LENGTH ? BOOM : WORST)
+                    .computed(
+                            "a",
+                            m == Measure.LENGTH
+                                    ? "from the reflector to the last element"
+                                    : m.words().toLowerCase(java.util.Locale.ROOT) + " where it is worst, of "
+                                            + NumberText.shown(ask.frequencies()[0] / 1e6, 1) + ", "
+                                            + NumberText.shown(ask.frequencies()[1] / 1e6, 1) + " and "
+                                            + NumberText.shown(ask.frequencies()[2] / 1e6, 1) + " MHz",
+                            value,
+                            m.unit(),
+                            m.decimals())
+                    .gives(value, m.unit(), m.decimals());
+        }
+    }
+
+    /**
+     * What came of it.
+     *
+     * @param now the Yagi as it is
+     * @param front in the order of the first measure
+     * @param tried antennas solved
+     */
+    public record Result(Ask ask, Design now, List<Design> front, int tried) {
+        /** The most antennas on a front. */
+        public static final int MOST = 9;
+
+        public Result {
+            front = List.copyOf(front);
+        }
+    }
+
+    private final Ask ask;
+    private final Progress progress;
+    private final Subject subject;
+    private final Front<double[]> front;
+    private int tried;
+    private String best = "";
+
+    private Improvement(Ask ask, Progress progress) {
+        this.ask = ask;
+        this.progress = progress;
+        this.subject = subject(ask);
+        this.front = new Front<>(ask.across, ask.up);
+    }
+
+    /** What was found also stands when it is called off. */
+    public static Result of(Ask ask, Progress progress) {
+        return new Improvement(ask, progress).result();
+    }
+
+    private Result result() {
+        Search search = new Search(subject, ask.frequencies(), QUICK, this::tried);
+        try {
+            double[] middle = search.polished(
+                    goals(0.5), search.wide(goals(0.5), start(search), WIDE, (int) (ask.tries * FIRST)), POLISH);
+            for (double[] shares : SIDES) {
+                double[] from = middle;
+                int each = (int) (ask.tries * (1 - FIRST) / (SIDES.length * shares.length));
+                for (double share : shares) {
+                    Goals goals = goals(share);
+                    from = search.polished(goals, from, POLISH);
+                    from = search.wide(goals, from, CLOSE, Math.max(1, each - 2 * POLISH));
+                    from = search.polished(goals, from, POLISH);
+                }
+            }
+        } catch (CancellationException e) {
+            // Called off: the front as far as it got.
+            best = "";
+        }
+        Goals plain = goals(0.5);
+        List<Design> found = front.spread(Result.MOST).stream()
+                .map(v -> design(yagi(ask, v)))
+                .filter(d -> plain.kept(d.reached))
+                .toList();
+        Front<Design> again = new Front<>(ask.across, ask.up);
+        found.forEach(d -> again.hear(d, d.reached));
+        return new Result(ask, design(ask.from), again.spread(Result.MOST), tried);
+    }
+
+    /** The Yagi as it is, or by the rule at one of a few lengths where that is the better start. */
+    private double[] start(Search search) {
+        Goals goals = goals(0.5);
+        List<double[]> starts = new ArrayList<>(List.of(subject.start()));
+        for (double stretch : STRETCHES) {
+            YagiShape rule = Yagi.shape(
+                    ask.frequency,
+                    ask.from.elements().size(),
+                    ask.from.diameter(),
+                    ask.from.metal(),
+                    ask.from.upright(),
+                    Yagi.Rule.START,
+                    stretch);
+            if (rule.boomLength() <= ask.mostBoom) {
+                starts.add(subject.within(values(rule)));
+            }
+        }
+        double[] best = subject.start();
+        double most = Double.NEGATIVE_INFINITY;
+        for (double[] each : starts) {
+            double score =
+                    search.reached(each, goals.wantsLobes()).map(goals::score).orElse(Double.NEGATIVE_INFINITY);
+            if (score > most) {
+                most = score;
+                best = each;
+            }
+        }
+        return best;
+    }
+
+    private boolean tried(double[] values, AcrossBand reached) {
+        tried++;
+        if (goals(0.5).kept(reached)) {
+            front.hear(values.clone(), reached);
+            best = words(ask.across, reached) + ", " + words(ask.up, reached);
+        }
+        return progress.step(tried, ask.tries, best);
+    }
+
+    private static String words(Measure m, AcrossBand reached) {
+        return NumberText.shown(reached.worst(m), m.decimals()) + (m.unit().isEmpty() ? "" : " " + m.unit());
+    }
+
+    private Goals goals(double share) {
+        Map<Measure, Double> weights = new EnumMap<>(Measure.class);
+        // The other never counts for nothing at all: of two alike in the first the better in it is wanted.
+        weights.put(ask.across, Math.max(0.02, share));
+        weights.put(ask.up, Math.max(0.02, 1 - share));
+        Map<Measure, Double> limits = new EnumMap<>(Measure.class);
+        limits.put(Measure.LENGTH, ask.mostBoom * 1000);
+        if (ask.across != Measure.SWR && ask.up != Measure.SWR) {
+            limits.put(Measure.SWR, ask.mostSwr);
+        }
+        return new Goals(weights, limits);
+    }
+
+    private Design design(YagiShape yagi) {
+        YagiShape straight = yagi.withFeed(YagiShape.Feed.STRAIGHT);
+        boolean lobes = goals(0.5).wantsLobes();
+        return new Design(
+                yagi, AcrossBand.of(straight.model(), straight.boomLength(), ask.frequencies(), 1, lobes, () -> true));
+    }
+
+    /** Every length, then every gap. */
+    private static double[] values(YagiShape yagi) {
+        int n = yagi.elements().size();
+        double[] values = new double[2 * n - 1];
+        for (int i = 0; i < n; i++) {
+            values[i] = yagi.elements().get(i).length().value();
+            if (i > 0) {
+                values[n + i - 1] = yagi.elements().get(i).position().value()
+                        - yagi.elements().get(i - 1).position().value();
+            }
+        }
+        return values;
+    }
+
+    private static YagiShape yagi(Ask ask, double[] values) {
+        int n = ask.from.elements().size();
+        List<YagiShape.Element> elements = new ArrayList<>();
+        double at = 0;
+        for (int i = 0; i < n; i++) {
+            at += i > 0 ? values[n + i - 1] : 0;
+            elements.add(new YagiShape.Element(Quantity.shown(at, Unit.MM, 1), Quantity.shown(values[i], Unit.MM, 1)));
+        }
+        return ask.from.withElements(elements);
+    }
+
+    private static Subject subject(Ask ask) {
+        double[] now = values(ask.from);
+        int n = ask.from.elements().size();
+        double least = LEAST_GAP_WAVES * C / ask.frequency;
+        List<Subject.Free> free = new ArrayList<>();
+        for (YagiDimension d : YagiDimension.of(ask.from)) {
+            int i = d.length() ? d.element() : n + d.element() - 1;
+            double low = d.length() ? now[i] * (1 - LENGTHS) : Math.min(now[i], Math.max(least, now[i] * (1 - GAPS)));
+            double high = now[i] * (1 + (d.length() ? LENGTHS : GAPS));
+            String name = YagiShape.nameOf(d.element()) + (d.length() ? ", length" : ", gap before it");
+            free.add(new Subject.Free(name, low, high, now[i]));
+        }
+        double[] lengthSlopes = new double[2 * n - 1];
+        java.util.Arrays.fill(lengthSlopes, n, 2 * n - 1, 1);
+        YagiShape straight = ask.from.withFeed(YagiShape.Feed.STRAIGHT);
+        return new Subject(free, new Subject.Shape() {
+            @Override
+            public WireModel model(double[] values) {
+                YagiShape y = straight;
+                double at = 0;
+                for (int i = 0; i < n; i++) {
+                    at += i > 0 ? values[n + i - 1] : 0;
+                    y = new YagiDimension(i, true).set(y, values[i]);
+                    y = i > 0 ? new YagiDimension(i, false).set(y, at) : y;
+                }
+                return y.model();
+            }
+
+            @Override
+            public double length(double[] values) {
+                double sum = 0;
+                for (int i = n; i < values.length; i++) {
+                    sum += values[i];
+                }
+                return sum;
+            }
+
+            @Override
+            public double[] lengthSlopes() {
+                return lengthSlopes.clone();
+            }
+        });
+    }
+}
