@@ -24,12 +24,21 @@ public final class YagiDrawing {
     private final int picked;
     private final double perMetre;
     private final double right;
+    private final double width;
+    /** Whether the chosen length stands over the drawing in both units. */
+    private final boolean tagged;
 
     /** How tall the drawing is. */
     public static final double HEIGHT = 270;
 
     /** @param picked index of the element that is framed; −1 for none */
     public YagiDrawing(YagiShape yagi, double width, int picked) {
+        this(yagi, width, picked, true);
+    }
+
+    private YagiDrawing(YagiShape yagi, double width, int picked, boolean tagged) {
+        this.tagged = tagged;
+        this.width = width;
         this.yagi = yagi;
         this.picked = picked;
         this.right = width - 52;
@@ -40,6 +49,16 @@ public final class YagiDrawing {
         double byLength = HALF_ROOM * 2 / longest;
         double byBoom = (right - LEFT - 8) / Math.max(yagi.boomLength(), 1e-3);
         this.perMetre = Math.min(byBoom, byLength * 1.6);
+    }
+
+    /** The same with nothing said of the chosen length over it. */
+    public YagiDrawing untagged() {
+        return new YagiDrawing(yagi, width, picked, false);
+    }
+
+    /** Where the drawing ends. */
+    public double right() {
+        return right;
     }
 
     /** Elements and boom share a scale along the boom; across it a very long Yagi would vanish, so it says its own. */
@@ -53,6 +72,11 @@ public final class YagiDrawing {
 
     private double x(double metres) {
         return LEFT + metres * perMetre;
+    }
+
+    /** Where a place on an element is drawn: so far along the boom, and so far from its middle along the element. */
+    public At at(double alongBoom, double alongElement) {
+        return new At(x(alongBoom), MIDDLE - alongElement * acrossPerMetre());
     }
 
     /** The place along the boom, metres from the reflector, under a place of the drawing. */
@@ -148,7 +172,7 @@ public final class YagiDrawing {
                 .place(x, 7.4 * distance.length())
                 .ifPresent(down -> pen.text(
                         distance, x, base + down, Anchor.MIDDLE, 12, Face.MONO, Role.SLATE, Origin.Plain.TYPED));
-        if (chosen) {
+        if (chosen && tagged) {
             tag(pen, mm);
         }
     }

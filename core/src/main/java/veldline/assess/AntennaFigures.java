@@ -19,6 +19,7 @@ import veldline.field.pattern.RadiatedField;
  * @param eCut gain in dBi at each whole degree off the beam, 0 to 180
  * @param hCut likewise
  * @param aimError how far off in bearing costs 1 dB
+ * @param currents on each wire, for one volt at the feed
  */
 public record AntennaFigures(
         Worked gain,
@@ -31,6 +32,7 @@ public record AntennaFigures(
         List<Double> eCut,
         List<Double> hCut,
         Optional<Worked> aimError,
+        List<WireCurrent> currents,
         int unknowns) {
 
     /**

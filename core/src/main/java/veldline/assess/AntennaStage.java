@@ -95,6 +95,7 @@ final class AntennaStage {
                 cut(e),
                 cut(h),
                 aim(level),
+                WireCurrent.of(s),
                 s.unknowns());
     }
 

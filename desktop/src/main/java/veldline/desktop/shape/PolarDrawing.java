@@ -23,7 +23,7 @@ final class PolarDrawing {
     private PolarDrawing() {}
 
     static void draw(Pen pen, AntennaFigures f, double cx, double cy, double radius) {
-        double outer = Math.ceil((f.gain().value() + 0.5) / 2) * 2;
+        double outer = outer(f);
         pen.dot(cx, cy, radius, Role.SHEET, Role.EDGE, 1.2);
         for (double ring = Math.floor(outer / 10) * 10; ring > outer - SPAN + 4; ring -= 10) {
             double r = radius * (1 - (outer - ring) / SPAN);
@@ -48,6 +48,28 @@ final class PolarDrawing {
         }
         double ahead = radius * (1 - (outer - f.gain().value()) / SPAN);
         pen.dot(cx + ahead, cy, 4.5, Role.INK, Role.SHEET, 1);
+    }
+
+    /** A ray so many degrees off the beam through both cuts, with a dot where it meets each. */
+    static void read(Pen pen, AntennaFigures f, double cx, double cy, double radius, int degrees) {
+        double outer = outer(f);
+        double c = Math.cos(Math.toRadians(degrees));
+        double s = Math.sin(Math.toRadians(degrees));
+        for (int side : new int[] {-1, 1}) {
+            double dbi = (side < 0 ? f.eCut() : f.hCut()).get(degrees);
+            double r = radius * Math.max(0, 1 - (outer - dbi) / SPAN);
+            pen.line(cx, cy, cx + radius * c, cy + side * radius * s, Role.INK, 1, Dash.DASHED);
+            pen.dot(cx + r * c, cy + side * r * s, 4.5, side < 0 ? Role.MUSSEL : Role.LICHEN, Role.SHEET, 1);
+        }
+    }
+
+    /** Whole degrees off the beam under a place of the figure. */
+    static int degrees(double dx, double dy) {
+        return (int) Math.round(Math.toDegrees(Math.abs(Math.atan2(dy, dx))));
+    }
+
+    private static double outer(AntennaFigures f) {
+        return Math.ceil((f.gain().value() + 0.5) / 2) * 2;
     }
 
     private static void circle(Pen pen, double cx, double cy, double r) {

@@ -133,6 +133,16 @@ public final class ShapeBench implements Bench {
                         .map(k -> new Input.Option(k.words(), k == y.boom(), lift(new YagiChange.Boom(k))))
                         .toList()));
         in.add(new Input.Action("improve", "Improve by the engine", "I", Input.Command.IMPROVE));
+        Reading walked = Reading.walked(s);
+        in.add(new Input.Choice(
+                "walked",
+                "Left and right walk",
+                Arrays.stream(Reading.values())
+                        .map(r -> new Input.Option(
+                                r == Reading.SWR ? "SWR" : r.name().toLowerCase(java.util.Locale.ROOT),
+                                r == walked,
+                                new Input.Outcome.Picked(r.pick())))
+                        .toList()));
         in.add(new Input.Note(
                 "cutting",
                 "Any unit works: 14 5/8 in, 37 cm. Cutting and drilling: eyes, ears, sharp edges; glass-fibre"
@@ -212,9 +222,24 @@ public final class ShapeBench implements Bench {
         if (!(antenna(s) instanceof YagiShape y)) {
             return List.of();
         }
-        return IntStream.range(0, y.elements().size())
-                .mapToObj(i -> "element:" + i)
-                .toList();
+        return Reading.walked(s) == Reading.ELEMENTS
+                ? IntStream.range(0, y.elements().size())
+                        .mapToObj(i -> "element:" + i)
+                        .toList()
+                : Reading.walked(s).places(s);
+    }
+
+    /** A curve is read where it is dragged. */
+    @Override
+    public Optional<String> turned(Showing s, String zone, double x, double y, double width, double height) {
+        for (Reading r : new Reading[] {Reading.PATTERN, Reading.SWR}) {
+            if (zone.equals(r.pick()) && antenna(s) instanceof YagiShape && r.count(s) > 0) {
+                ShapePicture picture = new ShapePicture(s, width, height);
+                int place = r == Reading.SWR ? picture.pointAt(x, r.count(s)) : picture.degreesAt(x, y);
+                return Optional.of(r.at(Math.max(0, Math.min(r.count(s) - 1, place))));
+            }
+        }
+        return Optional.empty();
     }
 
     /** Along the boom moves an element, across it lengthens it; the greater of the two counts. */
@@ -250,6 +275,12 @@ public final class ShapeBench implements Bench {
 
     @Override
     public int walkStart(Showing s) {
-        return s.job().yagi().isPresent() ? picked(s) : 0;
+        if (s.job().yagi().isEmpty()) {
+            return 0;
+        }
+        Reading walked = Reading.walked(s);
+        return walked == Reading.ELEMENTS
+                ? picked(s)
+                : walked.place(s).orElse(walked == Reading.SWR ? walked.count(s) / 2 : 0);
     }
 }

@@ -7,6 +7,7 @@ import veldline.antenna.YagiDrawing;
 import veldline.antenna.YagiShape;
 import veldline.assess.AntennaFigures;
 import veldline.assess.MeshFigures;
+import veldline.assess.Readout;
 import veldline.assess.Stage;
 import veldline.assess.SwrBand;
 import veldline.assess.ToleranceFigures;
@@ -55,23 +56,40 @@ final class ShapePicture {
                 Face.BOLD,
                 Role.INK,
                 Origin.Plain.NAME);
-        pen.text(
-                pen.width() < ROOMY ? "mm" : "mm; drag an element",
-                178,
-                20,
-                Anchor.START,
-                12,
-                Face.TEXT,
-                Role.SLATE,
-                Origin.Plain.NAME);
-        new YagiDrawing(yagi, pen.width(), ShapeBench.picked(s)).draw(pen);
+        YagiDrawing drawing = new YagiDrawing(yagi, pen.width(), ShapeBench.picked(s));
+        if (OnWires.says(s)) {
+            drawing.untagged().draw(pen);
+        } else {
+            drawing.draw(pen);
+        }
+        OnWires.words(s, pen, 172, 20);
+        OnWires.draw(s, yagi, drawing, ShapeBench.picked(s), pen);
         pen.line(18, RULE, pen.width() - 18, RULE, Role.SAND, 1);
-        double split = Math.round(pen.width() * 0.535);
+        double split = split();
         pen.line(split, RULE + 8, split, pen.height() - 10, Role.SAND, 1);
         pattern(split);
         swr(split + 14);
         cutList(split + 14);
         return pen.done();
+    }
+
+    private double split() {
+        return Math.round(pen.width() * 0.535);
+    }
+
+    private double radius() {
+        return Math.min((pen.height() - RULE - 40) / 2, (split() - 150) / 2);
+    }
+
+    /** The point of so many on the SWR curve over a place of the picture. */
+    int pointAt(double x, int count) {
+        double left = split() + 14 + 24;
+        return (int) Math.round((x - left) / (pen.width() - 20 - left) * (count - 1));
+    }
+
+    /** Degrees off the beam under a place of the pattern. */
+    int degreesAt(double x, double y) {
+        return PolarDrawing.degrees(x - 24 - radius(), y - RULE - 30 - radius());
     }
 
     private void pattern(double split) {
@@ -90,10 +108,15 @@ final class ShapePicture {
             return;
         }
         AntennaFigures f = figures.get();
-        double radius = Math.min((pen.height() - RULE - 40) / 2, (split - 150) / 2);
+        double radius = radius();
         double cx = 24 + radius;
         double cy = RULE + 30 + radius;
         PolarDrawing.draw(pen, f, cx, cy, radius);
+        pen.zone(Reading.PATTERN.pick(), cx - radius, cy - radius, 2 * radius, 2 * radius, "pattern; drag to read it");
+        Reading.PATTERN.place(s).filter(d -> d < f.eCut().size()).ifPresent(d -> {
+            PolarDrawing.read(pen, f, cx, cy, radius, d);
+            readPattern(f, d, cy + radius);
+        });
         double x = cx + radius + 14;
         double y = RULE + 40;
         pen.text(f.gain().shown(), x, y, Anchor.START, 16, Face.MONO_BOLD, Role.INK, Origin.of(f.gain()));
@@ -122,6 +145,15 @@ final class ShapePicture {
                 Role.INK,
                 Origin.of(f.resistance()));
         pen.text("at the feed", x, y + 170, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
+    }
+
+    /** Both cuts so far off the beam, under the heading. */
+    private void readPattern(AntennaFigures f, int degrees, double bottom) {
+        Worked e = Readout.level(degrees, f.eCut().get(degrees));
+        Worked h = Readout.level(degrees, f.hCut().get(degrees));
+        pen.text(degrees + "° off:", 18, bottom - 24, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.SCALE);
+        pen.text("E " + e.shown(), 18, RULE + 40, Anchor.START, 12, Face.MONO_BOLD, Role.MUSSEL, Origin.of(e));
+        pen.text("H " + h.shown(), 18, bottom - 7, Anchor.START, 12, Face.MONO_BOLD, Role.LICHEN, Origin.of(h));
     }
 
     /** What the mesh may have the gain off by; in slate while it is that of the antenna as it was. */
@@ -189,11 +221,23 @@ final class ShapePicture {
                 Role.MUSSEL,
                 3,
                 Dash.SOLID);
+        pen.zone(Reading.SWR.pick(), left + 24, top, right - left - 24, bottom - top, "SWR; drag to read it");
+        Optional<Integer> read = Reading.SWR.place(s).filter(i -> i < points.size());
+        read.ifPresent(i -> {
+            Sweep.Point p = points.get(i);
+            double at = x.at(p.frequency());
+            pen.line(at, top, at, bottom, Role.LICHEN, 1.5, Dash.DASHED);
+            pen.dot(at, y.clamped(Math.min(3, p.swr(50))), 4.5, Role.LICHEN, Role.SHEET, 1);
+            readSwr(p, left, bottom + 16);
+        });
         double f = s.job().brief().frequency().value();
-        for (double at : x.ticks((int) ((right - left) / 64))) {
+        for (double at : read.isPresent() ? List.<Double>of() : x.ticks((int) ((right - left) / 64))) {
             if (Math.abs(x.at(at) - x.at(f)) > 40) {
                 pen.tick(NumberText.shown(at / 1e6, high - low < 4e6 ? 1 : 0), x.at(at), bottom + 16, Anchor.MIDDLE);
             }
+        }
+        if (read.isPresent()) {
+            return;
         }
         pen.text(
                 NumberText.shown(f / 1e6, 0),
@@ -219,6 +263,24 @@ final class ShapePicture {
                     Role.INK,
                     Origin.of(a.swr()));
         });
+    }
+
+    /** All that is known at one frequency, where the ticks were. */
+    private void readSwr(Sweep.Point p, double left, double y) {
+        double x = left;
+        String mhz = NumberText.shown(p.frequency() / 1e6, 1);
+        pen.text(mhz, x, y, Anchor.START, 12, Face.MONO_BOLD, Role.INK, Origin.Plain.SCALE);
+        x += 7.4 * mhz.length() + 8;
+        Worked r = Readout.resistance(p);
+        Worked reactance = Readout.reactance(p);
+        Worked swr = Readout.swr(p);
+        String ohms = NumberText.shown(r.value(), 0) + (reactance.value() < 0 ? " − j" : " + j")
+                + NumberText.shown(Math.abs(reactance.value()), 0) + " Ω";
+        pen.text("SWR " + swr.number(), x, y, Anchor.START, 12, Face.MONO, Role.INK, Origin.of(swr));
+        x += 7.4 * (swr.number().length() + 4) + 8;
+        pen.text(ohms, x, y, Anchor.START, 12, Face.MONO, Role.INK, Origin.of(reactance));
+        Worked gain = Readout.gain(p);
+        pen.text(gain.shown(), pen.width() - 20, y, Anchor.END, 12, Face.MONO, Role.INK, Origin.of(gain));
     }
 
     private static double swrAt(List<Sweep.Point> points, double frequency) {
@@ -260,7 +322,7 @@ final class ShapePicture {
                 12,
                 Face.TEXT,
                 Role.SLATE,
-                Origin.Plain.NAME);
+                exact.map(t -> Origin.of(t.kept())).orElse(Origin.Plain.NAME));
         exact.ifPresent(t -> pen.text(
                 "Of 100 cut to ±" + NumberText.shown(ToleranceFigures.BY_HAND * 1000, 1) + " mm, "
                         + t.kept().number() + " keep it.",
