@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import veldline.field.wire.Coating;
+import veldline.field.wire.Curve;
 import veldline.field.wire.Direction;
 import veldline.field.wire.Ground;
 import veldline.field.wire.Load;
@@ -137,9 +138,14 @@ public final class WireModelFile {
     }
 
     private static Wire wire(StrictJson w, String ends) throws FormatException {
-        w.onlyKnows(Set.of("points", "radius_m", "closed", "conductivity_s_per_m", "ends", "insulation"));
-        List<Vec> points = new ArrayList<>();
-        for (List<Double> p : w.rows("points")) {
+        w.onlyKnows(
+                Set.of("points", "arc", "helix", "radius_m", "closed", "conductivity_s_per_m", "ends", "insulation"));
+        if ((w.has("points") ? 1 : 0) + (w.has("arc") ? 1 : 0) + (w.has("helix") ? 1 : 0) > 1) {
+            throw w.wrong("points", "left out where an arc or a helix is given, and only one of these");
+        }
+        Optional<Curve> curve = CurveReader.of(w);
+        List<Vec> points = new ArrayList<>(curve.map(Curve::points).orElse(List.of()));
+        for (List<Double> p : curve.isPresent() ? List.<List<Double>>of() : w.rows("points")) {
             if (p.size() != 3) {
                 throw w.wrong("points", "points of three numbers each");
             }
@@ -148,7 +154,7 @@ public final class WireModelFile {
         return new Wire(
                 points,
                 w.number("radius_m"),
-                w.truth("closed", false),
+                w.truth("closed", curve.filter(Curve::closes).isPresent()),
                 w.optionalNumber("conductivity_s_per_m"),
                 ends(w, ends),
                 w.has("insulation") ? Optional.of(insulation(w.object("insulation"))) : Optional.empty());

@@ -139,6 +139,13 @@ class WireModelFileTest {
                 "\"radius_m\": 0.002}, {\"points\": [[0.003,-0.5,0],[0.003,0.5,0]], \"radius_m\": 0.002}");
         assertThat(ModelCheck.faults(WireModelFile.read(close).cases().get(0).model(), 146e6))
                 .anySatisfy(f -> assertThat(f.toString()).contains("less than their two radii"));
+        String ends = GOOD.replace(
+                "\"radius_m\": 0.002}",
+                "\"radius_m\": 0.002}, {\"points\": [[0.001,-0.5,0],[0.5,-0.7,0]], \"radius_m\": 0.002}");
+        assertThat(ModelCheck.faults(WireModelFile.read(ends).cases().get(0).model(), 146e6))
+                .anySatisfy(f -> assertThat(f.toString())
+                        .contains("Ends or corners of wires 0 and 1 nearly touch")
+                        .contains("give both the same place"));
     }
 
     @Property(tries = 300)
@@ -149,5 +156,33 @@ class WireModelFileTest {
         } catch (FormatException e) {
             assertThat(e.getMessage()).isNotBlank();
         }
+    }
+
+    @Test
+    void arcsAndHelicesAreReadAsPolylines() throws FormatException {
+        String ring = """
+                {"frequency_mhz": 300, "wires": [{"arc": {"centre": [0,0,0], "axis": [0,0,1], "from": [0.16,0,0],
+                 "degrees": 360, "sides": 40}, "radius_m": 0.001}], "sources": [{"wire": 0, "position": {"fraction": 0}}]}""";
+        var loop = WireModelFile.read(ring).cases().get(0).model().wires().get(0);
+        assertThat(loop.closed()).isTrue();
+        assertThat(loop.points()).hasSize(40);
+        String coil = """
+                {"frequency_mhz": 300, "wires": [{"helix": {"centre": [0,0,0.01], "axis": [0,0,1], "from": [0.05,0,0.01],
+                 "turns": 3, "pitch_m": 0.06, "hand": "left"}, "radius_m": 0.001}],
+                 "sources": [{"wire": 0, "position": {"fraction": 0.5}}]}""";
+        var helix = WireModelFile.read(coil).cases().get(0).model().wires().get(0);
+        assertThat(helix.points()).hasSize(145);
+        assertThat(helix.points().get(12).y()).as("left-handed").isLessThan(0);
+        assertThat(helix.points().get(144).z()).isCloseTo(0.19, org.assertj.core.api.Assertions.within(1e-12));
+        assertThatThrownBy(() -> WireModelFile.read(coil.replace("\"left\"", "\"both\"")))
+                .isInstanceOf(FormatException.class)
+                .hasMessageContaining("hand");
+        assertThatThrownBy(() -> WireModelFile.read(coil.replace("[0.05,0,0.01]", "[0.05,0,0.5]")))
+                .isInstanceOf(FormatException.class)
+                .hasMessageContaining("square to the axis");
+        assertThatThrownBy(() ->
+                        WireModelFile.read(ring.replace("\"radius_m\"", "\"points\": [[0,0,0],[1,0,0]], \"radius_m\"")))
+                .isInstanceOf(FormatException.class)
+                .hasMessageContaining("only one");
     }
 }

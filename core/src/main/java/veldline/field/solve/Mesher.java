@@ -18,6 +18,9 @@ import veldline.field.wire.WireModel;
 final class Mesher {
     private static final double C = 299_792_458.0;
     private static final double BETWEEN_OPEN_ENDS = 0.8;
+    /** However short against a wave, a piece so many radii long gets its steps towards an open end. */
+    private static final double ROOM_FOR_STEPS = 24;
+
     /** Cosine of the turn beyond which a corner draws the mesh together, 45 degrees. */
     private static final double SHARP = Math.sqrt(0.5);
 
@@ -114,7 +117,9 @@ final class Mesher {
         // Both ends open: the steps added there take the place of some between.
         boolean bothOpen = start == End.OPEN && end == End.OPEN;
         double share = bothOpen ? BETWEEN_OPEN_ENDS : 1;
-        int count = Math.max(bothOpen ? 2 : 1, (int) Math.ceil(share * piece / pitch - 1e-9));
+        boolean roomy = (start == End.OPEN || end == End.OPEN) && piece > ROOM_FOR_STEPS * radius;
+        int least = roomy ? Grading.FEWEST : bothOpen ? 2 : 1;
+        int count = Math.max(least, (int) Math.ceil(share * piece / pitch - 1e-9));
         if (start == end && count >= Grading.FEWEST) {
             // A cut in the middle, where a plane of symmetry may lie.
             count += count % 2;

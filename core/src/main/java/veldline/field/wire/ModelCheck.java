@@ -139,14 +139,27 @@ public final class ModelCheck {
                 }
                 String names = "Wires " + a.wire + " and " + b.wire;
                 if (near.distance() < joint) {
-                    boolean vertexOfA = near.s() < 1e-9 || near.s() > 1 - 1e-9;
-                    boolean vertexOfB = near.t() < 1e-9 || near.t() > 1 - 1e-9;
+                    boolean vertexOfA = vertex(near.s());
+                    boolean vertexOfB = vertex(near.t());
                     String lacking = vertexOfA && !vertexOfB
                             ? "wire " + b.wire
                             : vertexOfB && !vertexOfA ? "wire " + a.wire : "both";
                     faults.add(new Fault(
                             names + " cross where they have no common vertex, so they do not join",
                             "add a vertex at " + near.at() + " to " + lacking + ", or move one aside"));
+                } else if (onlyEnds(a.from, a.to, b.from, b.to, a.radius + b.radius)) {
+                    faults.add(new Fault(
+                            String.format(
+                                    Locale.ROOT,
+                                    "Ends or corners of wires %d and %d nearly touch: they are %.3g m apart at %s, and join"
+                                            + " only within %.3g m",
+                                    a.wire,
+                                    b.wire,
+                                    near.distance(),
+                                    near.at(),
+                                    joint),
+                            "give both the same place, or leave more than their two radii, "
+                                    + String.format(Locale.ROOT, "%.3g m", a.radius + b.radius)));
                 } else {
                     faults.add(new Fault(
                             String.format(
@@ -159,6 +172,18 @@ public final class ModelCheck {
                 }
             }
         }
+    }
+
+    /** Whether two edges that come too close do so near ends of both alone, as if they were meant to join. */
+    private static boolean onlyEnds(Vec a0, Vec a1, Vec b0, Vec b1, double least) {
+        Nearest ends = Nearest.between(a0, a1, b0, b1);
+        Nearest rest =
+                Nearest.between(a0.towards(a1, 0.1), a0.towards(a1, 0.9), b0.towards(b1, 0.1), b0.towards(b1, 0.9));
+        return vertex(ends.s()) && vertex(ends.t()) && rest.distance() >= least;
+    }
+
+    private static boolean vertex(double share) {
+        return share < 1e-9 || share > 1 - 1e-9;
     }
 
     private static boolean joined(Vec a0, Vec a1, Vec b0, Vec b1, double within) {
