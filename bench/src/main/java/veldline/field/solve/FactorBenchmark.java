@@ -16,6 +16,7 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
+import veldline.dense.OpenBlasSolver;
 
 /**
  * The factorisation of the engine on one and on two threads, beside a product of complex matrices by OpenBLAS on as many as
@@ -65,6 +66,16 @@ public class FactorBenchmark {
     public ComplexMatrix factorOnTwo() {
         matrix.factor(() -> true, true);
         return matrix;
+    }
+
+    @Benchmark
+    public DenseSolver.Factored nativeOnOne() {
+        return new OpenBlasSolver().factor(matrix.re, matrix.im, 1);
+    }
+
+    @Benchmark
+    public DenseSolver.Factored nativeOnTwo() {
+        return new OpenBlasSolver().factor(matrix.re, matrix.im, 2);
     }
 
     @Benchmark

@@ -6,7 +6,7 @@ import java.util.stream.IntStream;
 /**
  * A square complex matrix held by columns, real and imaginary parts apart so that the inner loops run over plain arrays.
  */
-final class ComplexMatrix {
+final class ComplexMatrix implements DenseSolver.Factored {
     /** Columns factored at a time. */
     private static final int PANEL = 32;
     /** Fewer columns than this are not worth sharing out. */
@@ -177,7 +177,8 @@ final class ComplexMatrix {
     }
 
     /** Solves in place for one right-hand side, after {@link #factor}. */
-    void solve(double[] xr, double[] xi) {
+    @Override
+    public void solve(double[] xr, double[] xi) {
         for (int k = 0; k < size; k++) {
             swap(xr, k, pivots[k]);
             swap(xi, k, pivots[k]);

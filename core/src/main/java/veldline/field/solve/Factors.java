@@ -15,14 +15,14 @@ import veldline.field.solve.Mesh.Gap;
 final class Factors {
     private final Symmetry symmetry;
     private final IntFunction<Basis> bases;
-    private final Function<Basis, ComplexMatrix> factored;
-    private final Map<Integer, ComplexMatrix> known = new HashMap<>();
+    private final Function<Basis, DenseSolver.Factored> factored;
+    private final Map<Integer, DenseSolver.Factored> known = new HashMap<>();
 
     /**
      * @param bases the part that is odd in so many planes, one bit for each
      * @param factored fills and factors the matrix of one part
      */
-    Factors(Symmetry symmetry, IntFunction<Basis> bases, Function<Basis, ComplexMatrix> factored) {
+    Factors(Symmetry symmetry, IntFunction<Basis> bases, Function<Basis, DenseSolver.Factored> factored) {
         this.symmetry = symmetry;
         this.bases = bases;
         this.factored = factored;

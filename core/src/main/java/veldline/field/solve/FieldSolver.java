@@ -118,7 +118,7 @@ public final class FieldSolver {
                 basis -> factored(basis, frequency, skin, loads));
     }
 
-    private ComplexMatrix factored(Basis basis, double frequency, Complex[] skin, List<Complex> loads) {
+    private DenseSolver.Factored factored(Basis basis, double frequency, Complex[] skin, List<Complex> loads) {
         int[] part = symmetry.part();
         Complex[] ofPart = new Complex[part.length];
         for (int a = 0; a < part.length; a++) {
@@ -127,6 +127,10 @@ public final class FieldSolver {
         ComplexMatrix z = interactions.matrix(basis, frequency, ofPart, keepGoing);
         for (int l = 0; l < loads.size(); l++) {
             addLoad(z, basis, loadGaps().get(l), loads.get(l));
+        }
+        if (z.size >= DenseSolver.WORTH_IT && DenseSolver.found().isPresent()) {
+            int threads = everyProcessor ? Runtime.getRuntime().availableProcessors() : 1;
+            return DenseSolver.found().get().factor(z.re, z.im, threads);
         }
         z.factor(keepGoing, everyProcessor);
         return z;
