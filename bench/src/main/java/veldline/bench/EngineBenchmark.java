@@ -1,5 +1,6 @@
 package veldline.bench;
 
+import java.util.List;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -33,18 +34,27 @@ public class EngineBenchmark {
 
     private WireModel model;
     private RadiatedField field;
+    private List<WireModel> edited;
+    private int turn;
 
     @Setup
     public void prepare() {
         model = Models.named(antenna);
         FieldSolution solved = FieldSolver.solve(model, Models.FREQUENCY);
         field = new RadiatedField(solved);
+        edited = List.of(Models.edited(model, 1e-3), Models.edited(model, -1e-3));
         System.out.println(antenna + ": " + solved.unknowns() + " unknowns");
     }
 
     @Benchmark
     public FieldSolution oneFrequency() {
         return FieldSolver.solve(model, Models.FREQUENCY);
+    }
+
+    /** The last element a millimetre longer and shorter by turns, solved anew. */
+    @Benchmark
+    public FieldSolution oneElementEdited() {
+        return FieldSolver.solve(edited.get(turn++ % 2), Models.FREQUENCY);
     }
 
     /** 201 points of impedance, gain and front-to-back over four in a hundred of the frequency. */

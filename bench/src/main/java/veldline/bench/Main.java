@@ -3,7 +3,10 @@ package veldline.bench;
 import java.io.IOException;
 import veldline.format.FormatException;
 
-/** Runs JMH with its own arguments; {@code edits} and {@code start} measure through the real window, {@code accuracy} prints tables. */
+/**
+ * Runs JMH with its own arguments; {@code edits} and {@code start} measure through the real window, {@code accuracy} prints tables,
+ * {@code improve} times the optimiser.
+ */
 public final class Main {
     private Main() {}
 
@@ -14,6 +17,8 @@ public final class Main {
             StartTimer.run();
         } else if (args.length > 0 && args[0].equals("accuracy")) {
             AccuracyTable.print();
+        } else if (args.length > 0 && args[0].equals("improve")) {
+            ImproveTimer.run();
         } else {
             org.openjdk.jmh.Main.main(args);
         }

@@ -16,14 +16,14 @@ import veldline.quantity.Unit;
 import veldline.stock.Metal;
 
 /** Antennas that benchmarks solve. */
-final class Models {
-    static final double FREQUENCY = 2437e6;
+public final class Models {
+    public static final double FREQUENCY = 2437e6;
     private static final double WAVE = 299_792_458.0 / FREQUENCY;
     private static final double ROD = 0.8e-3;
 
     private Models() {}
 
-    static WireModel named(String name) {
+    public static WireModel named(String name) {
         return switch (name) {
             case "dipole" -> yagi(List.of(rod(0, 0, 0, 0.47)), List.of(0));
             case "yagi-11" ->
@@ -36,6 +36,27 @@ final class Models {
             case "yagi-15x4" -> stacked();
             default -> throw new IllegalArgumentException("No model is called " + name);
         };
+    }
+
+    /** With the ends of the last wire so much farther out. */
+    static WireModel edited(WireModel model, double by) {
+        List<Wire> wires = new ArrayList<>(model.wires());
+        Wire last = wires.remove(wires.size() - 1);
+        Vec from = last.points().get(0);
+        Vec to = last.points().get(last.points().size() - 1);
+        Vec along = to.minus(from).unit().times(by);
+        List<Vec> points = new ArrayList<>(last.points());
+        points.set(0, from.minus(along));
+        points.set(points.size() - 1, to.plus(along));
+        wires.add(new Wire(points, last.radius(), last.closed(), last.conductivity()));
+        return new WireModel(
+                model.name(),
+                wires,
+                model.sources(),
+                model.loads(),
+                model.ground(),
+                model.conductivity(),
+                model.boresight());
     }
 
     private static Wire rod(double x, double y, double z, double waves) {

@@ -4,7 +4,7 @@ import java.util.Optional;
 import veldline.explain.Worked;
 
 /** The antenna at one end of a link: shaped here, bought, or not chosen yet. */
-public sealed interface Antenna permits YagiShape, Bought, NotChosen {
+public sealed interface Antenna permits Made, Bought, NotChosen {
     /** What it is called, for a heading: “Eleven-element Yagi”. */
     String title();
 

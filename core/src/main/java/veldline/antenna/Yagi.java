@@ -153,6 +153,13 @@ public final class Yagi implements Family {
                     Quantity.shown(Reactance.lengthFor(reactance, radius, wave), Unit.MM, 1)));
         }
         return new YagiShape(
-                elements, diameter, metal, BoomKind.WOOD, Quantity.of("15", Unit.MM), upright, YagiShape.Feed.STRAIGHT);
+                elements,
+                diameter,
+                metal,
+                BoomKind.WOOD,
+                Quantity.of("15", Unit.MM),
+                upright,
+                YagiShape.Feed.STRAIGHT,
+                Optional.empty());
     }
 }

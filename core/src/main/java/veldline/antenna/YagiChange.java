@@ -1,5 +1,6 @@
 package veldline.antenna;
 
+import java.util.Optional;
 import veldline.antenna.YagiShape.Element;
 import veldline.explain.Change;
 import veldline.quantity.Quantity;
@@ -105,6 +106,21 @@ public sealed interface YagiChange extends Change<YagiShape> {
         }
     }
 
+    /** The outside of the cable counts as a wire, or is left out. */
+    record Outside(Optional<CableOutside> to) implements YagiChange {
+        @Override
+        public YagiShape applyTo(YagiShape y) {
+            return y.withOutside(to);
+        }
+
+        @Override
+        public String label() {
+            return to.map(c -> "cable's outside " + c.length()
+                            + (c.choke().value() > 0 ? ", choke " + c.choke() + " Ω" : ""))
+                    .orElse("cable's outside left out");
+        }
+    }
+
     /** Takes a shape that was found elsewhere. */
     record Take(YagiShape to, String what) implements YagiChange {
         @Override
@@ -122,6 +138,7 @@ public sealed interface YagiChange extends Change<YagiShape> {
     private static YagiShape kept(YagiShape shaped, YagiShape before) {
         return shaped.withBoom(before.boom())
                 .withBoomDiameter(before.boomDiameter())
-                .withFeed(before.feed());
+                .withFeed(before.feed())
+                .withOutside(before.outside());
     }
 }

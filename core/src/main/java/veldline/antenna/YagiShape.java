@@ -5,9 +5,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
-import veldline.explain.Worked;
 import veldline.field.wire.Direction;
+import veldline.field.wire.Ground;
 import veldline.field.wire.Port;
+import veldline.field.wire.Source;
 import veldline.field.wire.Vec;
 import veldline.field.wire.Wire;
 import veldline.field.wire.WireModel;
@@ -24,6 +25,7 @@ import veldline.stock.Metal;
  * @param boomDiameter outside
  * @param upright whether the elements stand upright
  * @param feed how the driven element is made
+ * @param outside of the cable, where it counts as a wire of the antenna
  */
 @RecordBuilder
 public record YagiShape(
@@ -33,11 +35,14 @@ public record YagiShape(
         BoomKind boom,
         Quantity boomDiameter,
         boolean upright,
-        Feed feed)
-        implements Antenna, YagiShapeBuilder.With {
+        Feed feed,
+        Optional<CableOutside> outside)
+        implements Made, YagiShapeBuilder.With {
     public static final int MOST_ELEMENTS = 20;
     /** A folded dipole's two wires lie this many diameters apart, middle to middle. */
     private static final double FOLD_DIAMETERS = 5;
+    /** A cable's braid is joined so many radii from the middle of the feed's gap. */
+    private static final double BESIDE_RADII = 3;
 
     /** How the driven element is made. */
     public enum Feed {
@@ -72,16 +77,6 @@ public record YagiShape(
     }
 
     @Override
-    public Optional<Polarized> polarized() {
-        return Optional.of(upright ? Polarized.UPRIGHT : Polarized.FLAT);
-    }
-
-    @Override
-    public Optional<Worked> claimedGain() {
-        return Optional.empty();
-    }
-
-    @Override
     public double longest() {
         return Math.max(
                 boomLength(),
@@ -99,7 +94,8 @@ public record YagiShape(
         return withElements(next);
     }
 
-    /** What is solved: every element a wire, boom along x from the reflector, beam towards +x. */
+    /** Every element a wire, boom along x from the reflector, beam towards +x. */
+    @Override
     public WireModel model() {
         double radius = diameter.value() / 2;
         List<Wire> wires = new ArrayList<>();
@@ -108,10 +104,32 @@ public record YagiShape(
             double half = elements.get(i).length().value() / 2;
             wires.add(i == 1 && feed == Feed.FOLDED ? folded(x, half, radius) : straight(x, half, radius));
         }
-        Port port = feed == Feed.FOLDED
-                ? new Port(1, new Port.Place.Distance(elements.get(1).length().value() / 2))
-                : Port.middleOf(1);
-        return WireModel.inFreeSpace("Yagi", wires, port, Direction.X);
+        double middle = elements.get(1).length().value() / 2;
+        Port port = feed == Feed.FOLDED ? new Port(1, new Port.Place.Distance(middle)) : Port.middleOf(1);
+        return outside.map(cable -> withOutside(wires, port, cable))
+                .orElseGet(() -> WireModel.inFreeSpace("Yagi", wires, port, Direction.X));
+    }
+
+    /** The braid is joined to the driven element just beside the feed's gap. */
+    private WireModel withOutside(List<Wire> wires, Port port, CableOutside cable) {
+        Wire driven = wires.get(1);
+        double beside = -BESIDE_RADII * driven.radius();
+        double feedAt = elements.get(1).position().value();
+        List<Vec> points = new ArrayList<>(driven.points());
+        points.add(1, at(feedAt, beside, 0));
+        wires.set(1, new Wire(points, driven.radius(), driven.closed(), driven.conductivity()));
+        CableOutside.Frame frame =
+                (x, aside, down) -> upright ? new Vec(x, -aside, beside - down) : new Vec(x, beside, -aside - down);
+        wires.add(cable.wire(
+                frame, feedAt, boomDiameter.value(), elements.get(1).length().value()));
+        return new WireModel(
+                "Yagi with its cable",
+                wires,
+                List.of(Source.volt(port)),
+                cable.loads(wires.size() - 1, boomDiameter.value()),
+                Ground.FREE,
+                Optional.empty(),
+                Optional.of(Direction.X));
     }
 
     private Wire straight(double x, double half, double radius) {

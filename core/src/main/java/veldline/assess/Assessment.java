@@ -17,6 +17,7 @@ import veldline.link.LevelLine;
  *
  * @param mesh what the antenna's figures are good to; comes last, and nothing waits for it
  * @param tolerances how exactly it has to be cut; empty inside where there is nothing to keep. Comes last, too
+ * @param outside what the cable's outside changes, where it counts as a wire
  * @param eirp what leaves the near antenna
  * @param mostEirp what may
  * @param powerNote what the rule on power says of itself
@@ -33,6 +34,7 @@ public record Assessment(
         Stage<Sweep> sweep,
         Stage<MeshFigures> mesh,
         Stage<Optional<ToleranceFigures>> tolerances,
+        Stage<OutsideFigures> outside,
         Stage<MatchFigures> match,
         FeedFigures nearFeed,
         FeedFigures farFeed,
@@ -71,6 +73,7 @@ public record Assessment(
                 sweep.orStale(before.sweep, asOf),
                 mesh.orStale(before.mesh, asOf),
                 tolerances.orStale(before.tolerances, asOf),
+                outside.orStale(before.outside, asOf),
                 match.orStale(before.match, asOf),
                 nearFeed,
                 farFeed,
@@ -96,6 +99,7 @@ public record Assessment(
                 sweep,
                 mesh,
                 tolerances,
+                outside,
                 match,
                 nearFeed,
                 farFeed,

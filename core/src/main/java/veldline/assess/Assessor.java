@@ -6,7 +6,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import org.hipparchus.complex.Complex;
+import veldline.antenna.Made;
 import veldline.antenna.NotChosen;
+import veldline.antenna.OwnWires;
 import veldline.antenna.YagiShape;
 import veldline.explain.Sum;
 import veldline.explain.Worked;
@@ -47,6 +49,7 @@ public final class Assessor {
     private final Memory<SweepInput, Sweep> sweeps = new Memory<>();
     private final Memory<AntennaStage.Input, MeshFigures> meshes = new Memory<>();
     private final Memory<ToleranceFigures.Input, Optional<ToleranceFigures>> cuts = new Memory<>();
+    private final Memory<OutsideInput, OutsideFigures> outsides = new Memory<>();
     private final Memory<AntennaStage.Input, Complex> otherFeeds = new Memory<>();
     private final Memory<MatchStage.Input, MatchFigures> matches = new Memory<>();
     private final Memory<PathInput, PathFigures> paths = new Memory<>();
@@ -57,6 +60,8 @@ public final class Assessor {
 
     /** What decides an SWR curve. */
     private record SweepInput(WireModel model, double frequency) {}
+
+    private record OutsideInput(AntennaStage.Input bare, AntennaFigures with) {}
 
     /** The bounce depends on how the field stands, and the field stands as the antennas do. */
     private record PathInput(Brief brief, boolean upright, Worked polarization, double highest) {}
@@ -93,7 +98,7 @@ public final class Assessor {
         FeedFigures near = feed(nearFeeds, job.nearRun(), frequency);
         FeedFigures far = feed(farFeeds, job.farRun(), frequency);
         Optional<AntennaStage.Input> input =
-                job.yagi().map(y -> new AntennaStage.Input(y.model(), frequency, y.upright()));
+                job.made().map(m -> new AntennaStage.Input(m.model(), frequency, m.upright()));
         Stage<AntennaFigures> antenna = input.map(in -> depth == Depth.FIRST && !antennas.knows(in)
                         ? new Stage.Running<AntennaFigures>()
                         : antenna(in, goOn))
@@ -103,6 +108,10 @@ public final class Assessor {
                 input.map(in -> mesh(in, depth, antenna, goOn)).orElse(new Stage.Absent<>(nothingToShape(job)));
         Stage<Optional<ToleranceFigures>> tolerances =
                 tolerances(job, frequency, depth, antenna, goOn).orElse(new Stage.Absent<>(nothingToShape(job)));
+        Stage<OutsideFigures> outside = job.yagi()
+                .filter(y -> y.outside().isPresent())
+                .map(y -> outside(y, frequency, depth, antenna, goOn))
+                .orElse(new Stage.Absent<>("The cable's outside is left out"));
         Stage<MatchFigures> match = job.yagi()
                 .map(y -> antenna instanceof Stage.Running<AntennaFigures>
                         ? new Stage.Running<MatchFigures>()
@@ -130,6 +139,7 @@ public final class Assessor {
                 sweep,
                 mesh,
                 tolerances,
+                outside,
                 match,
                 near,
                 far,
@@ -148,6 +158,9 @@ public final class Assessor {
     }
 
     private static String nothingToShape(Job job) {
+        if (job.antenna(job.madeNear()) instanceof OwnWires) {
+            return "This is for Yagis; what is known of your own wires stands in Shape";
+        }
         return job.antenna(job.madeNear()) instanceof NotChosen
                 ? "No antenna is chosen yet"
                 : "This antenna is bought; there is nothing to shape";
@@ -213,9 +226,22 @@ public final class Assessor {
         });
     }
 
+    private Stage<OutsideFigures> outside(
+            YagiShape y, double frequency, Depth depth, Stage<AntennaFigures> antenna, BooleanSupplier goOn) {
+        if (antenna.value().isEmpty()) {
+            return new Stage.Failed<>("The antenna was not solved");
+        }
+        OutsideInput in = new OutsideInput(
+                new AntennaStage.Input(y.withOutside(Optional.empty()).model(), frequency, y.upright()),
+                antenna.value().get());
+        return depth == Depth.CHECKED || outsides.knows(in)
+                ? stage(() -> outsides.of(in, i -> OutsideFigures.of(i.bare, i.with, goOn)), goOn)
+                : new Stage.Running<>();
+    }
+
     /** What an antenna adds: solved where it is shaped here, claimed where it was bought. */
     private static Optional<Worked> gain(Job job, boolean near, Optional<Worked> solved) {
-        return job.antenna(near) instanceof YagiShape
+        return job.antenna(near) instanceof Made
                 ? near == job.madeNear() ? solved : Optional.empty()
                 : job.antenna(near).claimedGain();
     }
@@ -260,7 +286,7 @@ public final class Assessor {
     private Optional<LevelLine> otherLine(Job job, Depth depth, BooleanSupplier goOn) {
         double frequency = job.brief().frequency().value();
         Optional<AntennaStage.Input> input =
-                job.yagi().map(y -> new AntennaStage.Input(y.model(), frequency, y.upright()));
+                job.made().map(m -> new AntennaStage.Input(m.model(), frequency, m.upright()));
         if (depth.compareTo(Depth.ALL) < 0
                 && input.filter(in -> !antennas.knows(in)).isPresent()) {
             return Optional.empty();

@@ -36,7 +36,8 @@ final class Findings {
                             ShapeRules::swr,
                             ShapeRules::polarization,
                             ShapeRules::fits,
-                            EngineRules::ends),
+                            EngineRules::ends,
+                            EngineRules::cableOutside),
             Step.MATCH, List.of(MatchRules::inUse, MatchRules::better, MatchRules::choke),
             Step.FEED_RUN,
                     List.of(

@@ -168,7 +168,8 @@ public final class JobFile {
     /** One step after the other, from the file's version to this program's. */
     private static ObjectNode migrated(ObjectNode job, int major, int minor) {
         ObjectNode two = major < 2 ? Migration1To2.apply(job) : job;
-        return major < 2 || major == 2 && minor < 1 ? Migration2To21.apply(two) : two;
+        ObjectNode one = major < 2 || major == 2 && minor < 1 ? Migration2To21.apply(two) : two;
+        return major < 2 || major == 2 && minor < 2 ? Migration21To22.apply(one) : one;
     }
 
     private static void newerMajor(String version, Optional<List<String>> troubles) throws FormatException {

@@ -28,6 +28,7 @@ import java.util.Collection;
 import java.util.List;
 import veldline.antenna.Bought;
 import veldline.antenna.NotChosen;
+import veldline.antenna.OwnWires;
 import veldline.antenna.YagiShape;
 
 /**
@@ -39,6 +40,7 @@ final class RecordMapper {
     /** What stands as {@code kind} in files; a name once given is never changed. */
     private static final List<NamedType> KINDS = List.of(
             new NamedType(YagiShape.class, "yagi"),
+            new NamedType(OwnWires.class, "own wires"),
             new NamedType(Bought.class, "bought"),
             new NamedType(NotChosen.class, "not chosen"));
 

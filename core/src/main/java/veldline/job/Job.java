@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import veldline.antenna.Antenna;
+import veldline.antenna.Made;
 import veldline.antenna.Polarized;
 import veldline.antenna.YagiShape;
 import veldline.feed.FeedRun;
@@ -50,7 +51,7 @@ public record Job(
         List<LogEntry> log)
         implements JobBuilder.With {
     /** Version of the form in which jobs are kept, major and minor. */
-    public static final String FORMAT = "2.1";
+    public static final String FORMAT = "2.2";
 
     public Job {
         stations = List.copyOf(stations);
@@ -114,10 +115,15 @@ public record Job(
     public boolean madeNear() {
         boolean fixedHere =
                 brief().field().isEmpty() && !brief().near().carrier().moves();
-        return nearAntenna instanceof YagiShape || !(farAntenna instanceof YagiShape) && fixedHere;
+        return nearAntenna instanceof Made || !(farAntenna instanceof Made) && fixedHere;
     }
 
-    /** The antenna that is shaped here; empty where both are bought or not chosen. */
+    /** The antenna that is made here, and so solved; empty where both are bought or not chosen. */
+    public Optional<Made> made() {
+        return antenna(madeNear()) instanceof Made m ? Optional.of(m) : Optional.empty();
+    }
+
+    /** The Yagi that is shaped here; empty where something else is, or nothing. */
     public Optional<YagiShape> yagi() {
         return antenna(madeNear()) instanceof YagiShape y ? Optional.of(y) : Optional.empty();
     }

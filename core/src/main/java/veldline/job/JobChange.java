@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Optional;
 import veldline.antenna.Antenna;
 import veldline.antenna.Bought;
+import veldline.antenna.OwnWires;
+import veldline.antenna.OwnWiresChange;
 import veldline.antenna.YagiChange;
 import veldline.explain.Change;
 import veldline.feed.Connector;
@@ -38,6 +40,21 @@ public sealed interface JobChange extends Change<Job> {
         @Override
         public Job applyTo(Job job) {
             return job.yagi().map(y -> job.withYagi(change.applyTo(y))).orElse(job);
+        }
+
+        @Override
+        public String label() {
+            return change.label();
+        }
+    }
+
+    /** Changes one's own wires. */
+    record OfOwnWires(OwnWiresChange change) implements JobChange {
+        @Override
+        public Job applyTo(Job job) {
+            return job.antenna(job.madeNear()) instanceof OwnWires w
+                    ? job.withAntenna(job.madeNear(), change.applyTo(w))
+                    : job;
         }
 
         @Override
@@ -291,6 +308,8 @@ public sealed interface JobChange extends Change<Job> {
             return new OfBrief(c);
         } else if (change instanceof YagiChange c) {
             return new OfYagi(c);
+        } else if (change instanceof OwnWiresChange c) {
+            return new OfOwnWires(c);
         } else if (change instanceof FeedChange c) {
             return new OfRun(near, c);
         } else if (change instanceof RaiseChange c) {

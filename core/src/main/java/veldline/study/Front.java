@@ -3,6 +3,7 @@ package veldline.study;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Of all that was tried, what nothing else beats in both of two measures (Pareto's front), in the order of the first.
@@ -10,7 +11,7 @@ import java.util.List;
  * @param <T> what was tried
  */
 final class Front<T> {
-    private record Point<T>(T what, double across, double up) {}
+    private record Point<T>(T what, AcrossBand reached, double across, double up) {}
 
     private final Measure across;
     private final Measure up;
@@ -22,12 +23,20 @@ final class Front<T> {
     }
 
     void hear(T what, AcrossBand reached) {
-        Point<T> next = new Point<>(what, across.better() * reached.worst(across), up.better() * reached.worst(up));
+        Point<T> next =
+                new Point<>(what, reached, across.better() * reached.worst(across), up.better() * reached.worst(up));
         if (points.stream().anyMatch(p -> p.across >= next.across && p.up >= next.up)) {
             return;
         }
         points.removeIf(p -> next.across >= p.across && next.up >= p.up);
         points.add(next);
+    }
+
+    /** The best by some goals; empty while there is nothing. */
+    Optional<T> best(Goals goals) {
+        return points.stream()
+                .max(Comparator.comparingDouble(p -> goals.score(p.reached)))
+                .map(p -> p.what);
     }
 
     /** At most so many, spread evenly along the front. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.CancellationException;
 import veldline.antenna.Yagi;
 import veldline.antenna.YagiDimension;
@@ -52,10 +53,8 @@ public final class Improvement {
     private static final double WIDE = 0.06;
 
     private static final double CLOSE = 0.01;
-    /** Weights of the first measure, the rest being the second's, from even ones towards either. */
-    private static final double[][] SIDES = {{0.7, 0.85, 1}, {0.3, 0.15, 0}};
-    /** Of the rule's spacings, for starts. */
-    private static final double[] STRETCHES = {0.9, 1, 1.12, 1.25};
+    /** Weights of the first measure, the rest being the second's. */
+    private static final double[] SHARES = {0.7, 0.85, 1, 0.3, 0.15, 0};
     /** Of the tries, those for both measures alike, from where the others start. */
     private static final double FIRST = 0.4;
 
@@ -68,7 +67,7 @@ public final class Improvement {
      * @param mostBoom metres
      * @param mostSwr on 50 Ω over the band, with a straight driven element
      * @param across one of the two measures, and the other
-     * @param tries antennas tried in all
+     * @param tries antennas tried in all, slopes not counted
      */
     public record Ask(
             YagiShape from,
@@ -143,24 +142,25 @@ public final class Improvement {
     private Result result() {
         Search search = new Search(subject, ask.frequencies(), QUICK, this::tried);
         try {
-            double[] middle = search.polished(
-                    goals(0.5), search.wide(goals(0.5), start(search), WIDE, (int) (ask.tries * FIRST)), POLISH);
-            for (double[] shares : SIDES) {
-                double[] from = middle;
-                int each = (int) (ask.tries * (1 - FIRST) / (SIDES.length * shares.length));
-                for (double share : shares) {
-                    Goals goals = goals(share);
-                    from = search.polished(goals, from, POLISH);
-                    from = search.wide(goals, from, CLOSE, Math.max(1, each - 2 * POLISH));
-                    from = search.polished(goals, from, POLISH);
-                }
+            double[] start = start(search);
+            // Slopes from where it is lead to good antennas at once; the wide search then looks for better ones.
+            for (double share : new double[] {1, 0.5, 0}) {
+                search.polished(goals(share), start, POLISH);
+            }
+            double[] middle = search.wide(goals(0.5), best(0.5, start), WIDE, (int) (ask.tries * FIRST));
+            search.polished(goals(0.5), middle, POLISH);
+            int each = (int) (ask.tries * (1 - FIRST) / SHARES.length);
+            for (double share : SHARES) {
+                double[] from = search.polished(goals(share), best(share, middle), POLISH);
+                from = search.wide(goals(share), from, CLOSE, Math.max(1, each - 2 * POLISH));
+                search.polished(goals(share), from, POLISH);
             }
         } catch (CancellationException e) {
             // Called off: the front as far as it got.
             best = "";
         }
         Goals plain = goals(0.5);
-        List<Design> found = front.spread(Result.MOST).stream()
+        List<Design> found = front.spread(3 * Result.MOST).stream()
                 .map(v -> design(yagi(ask, v)))
                 .filter(d -> plain.kept(d.reached))
                 .toList();
@@ -169,23 +169,17 @@ public final class Improvement {
         return new Result(ask, design(ask.from), again.spread(Result.MOST), tried);
     }
 
-    /** The Yagi as it is, or by the rule at one of a few lengths where that is the better start. */
+    /** Of all that keeps the limits so far, the best by these weights; else what is given. */
+    private double[] best(double share, double[] otherwise) {
+        return front.best(goals(share)).orElse(otherwise);
+    }
+
+    /** The Yagi as it is, or by the rule where that is the better start. */
     private double[] start(Search search) {
         Goals goals = goals(0.5);
-        List<double[]> starts = new ArrayList<>(List.of(subject.start()));
-        for (double stretch : STRETCHES) {
-            YagiShape rule = Yagi.shape(
-                    ask.frequency,
-                    ask.from.elements().size(),
-                    ask.from.diameter(),
-                    ask.from.metal(),
-                    ask.from.upright(),
-                    Yagi.Rule.START,
-                    stretch);
-            if (rule.boomLength() <= ask.mostBoom) {
-                starts.add(subject.within(values(rule)));
-            }
-        }
+        YagiShape rule = Yagi.forCount(
+                ask.frequency, ask.from.elements().size(), ask.from.diameter(), ask.from.metal(), ask.from.upright());
+        List<double[]> starts = List.of(subject.start(), subject.within(values(rule)));
         double[] best = subject.start();
         double most = Double.NEGATIVE_INFINITY;
         for (double[] each : starts) {
@@ -205,7 +199,7 @@ public final class Improvement {
             front.hear(values.clone(), reached);
             best = words(ask.across, reached) + ", " + words(ask.up, reached);
         }
-        return progress.step(tried, ask.tries, best);
+        return progress.step(Math.min(tried, ask.tries), ask.tries, best);
     }
 
     private static String words(Measure m, AcrossBand reached) {
@@ -226,10 +220,15 @@ public final class Improvement {
     }
 
     private Design design(YagiShape yagi) {
-        YagiShape straight = yagi.withFeed(YagiShape.Feed.STRAIGHT);
+        YagiShape straight = bare(yagi);
         boolean lobes = goals(0.5).wantsLobes();
         return new Design(
                 yagi, AcrossBand.of(straight.model(), straight.boomLength(), ask.frequencies(), 1, lobes, () -> true));
+    }
+
+    /** Fed straight and without its cable, as every antenna here is compared. */
+    private static YagiShape bare(YagiShape yagi) {
+        return yagi.withFeed(YagiShape.Feed.STRAIGHT).withOutside(Optional.empty());
     }
 
     /** Every length, then every gap. */
@@ -271,7 +270,7 @@ public final class Improvement {
         }
         double[] lengthSlopes = new double[2 * n - 1];
         java.util.Arrays.fill(lengthSlopes, n, 2 * n - 1, 1);
-        YagiShape straight = ask.from.withFeed(YagiShape.Feed.STRAIGHT);
+        YagiShape straight = bare(ask.from);
         return new Subject(free, new Subject.Shape() {
             @Override
             public WireModel model(double[] values) {

@@ -54,7 +54,7 @@ class StoreFaultsTest {
     }
 
     @Test
-    void aFileOfVersionTwoIsBroughtToTwoPointOne() throws Exception {
+    void aFileOfVersionTwoIsBroughtToTheLatest() throws Exception {
         Path copy = frozen("shelter-2.0");
         JobStore store = new JobStore(copy);
         JobFile.Opened opened = store.openWhatCanBe();
@@ -64,7 +64,21 @@ class StoreFaultsTest {
         assertThat(opened.job().log()).isNotEmpty().allMatch(l -> l.photograph().isEmpty());
         assertThat(opened.job().needs().highest().value()).isZero();
         assertThat(store.save(opened.job())).isEmpty();
-        assertThat(Files.readString(copy)).contains("\"version\" : \"2.1\"");
+        assertThat(Files.readString(copy)).contains("\"version\" : \"2.2\"");
+    }
+
+    @Test
+    void inAFileOfVersionTwoPointOneTheCablesOutsideIsLeftOut() throws Exception {
+        Path copy = folder.resolve("relay.veldline.json");
+        Files.copy(
+                Path.of(StoreFaultsTest.class
+                        .getResource("/jobs/tide-gauge-relay-2.1.veldline.json")
+                        .toURI()),
+                copy);
+        JobFile.Opened opened = new JobStore(copy).openWhatCanBe();
+        assertThat(opened.troubles()).isEmpty();
+        assertThat(opened.job().yagi().orElseThrow().outside()).isEmpty();
+        assertThat(TernholmSands.all()).contains(opened.job());
     }
 
     @Test
@@ -81,7 +95,7 @@ class StoreFaultsTest {
         assertThat(job.farAntenna().claimedGain().orElseThrow().value()).isEqualTo(12);
         assertThat(job.prove().recordings()).hasSize(2).allMatch(r -> r.series().size() == 24);
         assertThat(store.save(job)).as("a known file is written over").isEmpty();
-        assertThat(Files.readString(copy)).contains("\"version\" : \"2.1\"");
+        assertThat(Files.readString(copy)).contains("\"version\" : \"2.2\"");
         assertThat(new JobStore(copy).open()).isEqualTo(job);
     }
 
@@ -92,7 +106,7 @@ class StoreFaultsTest {
         Files.writeString(
                 file,
                 Files.readString(file)
-                        .replace("\"version\" : \"2.1\"", "\"version\" : \"2.4\"")
+                        .replace("\"version\" : \"2.2\"", "\"version\" : \"2.4\"")
                         .replaceFirst("\"place\"", "\"moonPhase\" : 3, \"place\"")
                         .replaceFirst("\"marginWanted\"", "\"mood\" : {\"of\" : \"sea\"}, \"marginWanted\""));
         JobStore store = new JobStore(file);
@@ -113,7 +127,7 @@ class StoreFaultsTest {
     void aNewerMajorVersionIsShownAndNeverWrittenOver() throws IOException, FormatException {
         Path file = folder.resolve("link.veldline.json");
         new JobStore(file).save(JOB);
-        String newer = Files.readString(file).replace("\"version\" : \"2.1\"", "\"version\" : \"3.1\"");
+        String newer = Files.readString(file).replace("\"version\" : \"2.2\"", "\"version\" : \"3.1\"");
         Files.writeString(file, newer);
         JobStore store = new JobStore(file);
         JobFile.Opened opened = store.openWhatCanBe();

@@ -9,16 +9,19 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.Consumer;
+import veldline.antenna.OwnWires;
 import veldline.assess.Assessment;
 import veldline.assess.Stage;
 import veldline.explain.Program;
 import veldline.format.FormatException;
 import veldline.format.JobFile;
 import veldline.format.ReadingsCsv;
+import veldline.format.WireModelFile;
 import veldline.job.Job;
 import veldline.job.JobChange;
 import veldline.prove.ProveChange;
 import veldline.prove.Recording;
+import veldline.stock.Metal;
 import veldline.store.Album;
 import veldline.store.JobStore;
 import veldline.store.JobZip;
@@ -119,6 +122,27 @@ final class Tasks {
                                     ? ""
                                     : " Left out " + c.leftOut().size() + ": "
                                             + c.leftOut().get(0) + "."));
+                },
+                e -> work.tell(file.getFileName() + ": " + plain(e) + " Nothing was changed."));
+    }
+
+    /** Reads the first model of a file of wires as the antenna that is made here. */
+    void readWires(Path file, Job job) {
+        boolean upright = job.polarized().upright();
+        studies.ask(
+                "Reading",
+                p -> OwnWires.of(
+                        WireModelFile.read(Files.readString(file))
+                                .cases()
+                                .get(0)
+                                .model(),
+                        Metal.COPPER,
+                        upright),
+                o -> {
+                    work.apply(new JobChange.Fit(job.madeNear(), o.result()));
+                    work.tell(
+                            "Read " + o.result().wires().size() + " wires, taken as copper in free space; loads, lines"
+                                    + " and ground of the file are left out.");
                 },
                 e -> work.tell(file.getFileName() + ": " + plain(e) + " Nothing was changed."));
     }

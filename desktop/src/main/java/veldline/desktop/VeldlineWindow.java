@@ -202,6 +202,7 @@ public final class VeldlineWindow extends Region {
     void command(Input.Command command) {
         switch (command) {
             case READ_CSV -> choose("Read a CSV of readings", "*.csv", false).ifPresent(f -> work.readCsv(f.toPath()));
+            case READ_WIRES -> choose("Read wires", "*.json", false).ifPresent(f -> work.readWires(f.toPath()));
             case OPEN -> choose("Open a job, or one in a zip", "*", false).ifPresent(work::open);
             case SAVE_AS -> choose("Save the job as", "*.veldline.json", true).ifPresent(work::saveAs);
             case SUMS -> lay(Overlay.SUMS);

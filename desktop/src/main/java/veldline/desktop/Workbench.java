@@ -399,6 +399,11 @@ public final class Workbench implements AutoCloseable {
         assessment.ifPresent(a -> tasks.readCsv(file, a));
     }
 
+    /** Reads a wire model in the place of the antenna that is made here. */
+    public void readWires(Path file) {
+        tasks.readWires(file, desk.job());
+    }
+
     /** Keeps a photograph in the job's folder, as a line of the log. */
     public void photograph(File file) {
         tasks.photograph(file.toPath());

@@ -67,6 +67,7 @@ public sealed interface Input {
     enum Command {
         RECORD,
         READ_CSV,
+        READ_WIRES,
         IMPROVE,
         TAKE_IMPROVED,
         STOP,

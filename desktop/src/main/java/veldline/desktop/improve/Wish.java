@@ -19,7 +19,7 @@ public final class Wish {
     static final String BOOM = "improve.boom";
     private static final double MOST_SWR = 1.8;
     private static final double SPAN = 0.03;
-    private static final int TRIES = 2500;
+    private static final int TRIES = 1500;
 
     private Wish() {}
 

@@ -64,11 +64,13 @@ final class OnWires {
         Optional<AntennaFigures> figures = s.assessment()
                 .antenna()
                 .value()
-                .filter(f -> f.currents().size() == yagi.elements().size());
+                .filter(f -> f.currents().size() >= yagi.elements().size());
         if (figures.isEmpty() || chosen(s) == Show.PLAIN) {
             return;
         }
-        List<WireCurrent> wires = figures.get().currents();
+        // After the elements may come the outside of the cable, which hangs out of this view.
+        List<WireCurrent> wires =
+                figures.get().currents().subList(0, yagi.elements().size());
         double most = wires.stream().mapToDouble(WireCurrent::most).max().orElseThrow();
         for (WireCurrent wire : wires) {
             if (chosen(s) == Show.CURRENTS) {

@@ -18,6 +18,15 @@ enum Reading {
         return Optional.ofNullable(s.noted().get(WALK)).map(Reading::valueOf).orElse(ELEMENTS);
     }
 
+    /** @param own whether it is one's own wires that are shown */
+    String word(boolean own) {
+        return switch (this) {
+            case ELEMENTS -> own ? "corners" : "elements";
+            case PATTERN -> "pattern";
+            case SWR -> "SWR";
+        };
+    }
+
     /** What picking it says. */
     String pick() {
         return "set:" + WALK + "=" + name();

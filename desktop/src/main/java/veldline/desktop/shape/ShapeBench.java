@@ -8,6 +8,9 @@ import java.util.stream.IntStream;
 import veldline.antenna.Antenna;
 import veldline.antenna.BoomKind;
 import veldline.antenna.Bought;
+import veldline.antenna.CableOutside;
+import veldline.antenna.Made;
+import veldline.antenna.OwnWires;
 import veldline.antenna.Polarized;
 import veldline.antenna.YagiChange;
 import veldline.antenna.YagiDrawing;
@@ -53,8 +56,13 @@ public final class ShapeBench implements Bench {
         if (antenna(s) instanceof Bought b) {
             return bought(b, !s.atFar());
         }
+        if (antenna(s) instanceof OwnWires w) {
+            return OwnWiresInputs.of(s, w);
+        }
         if (!(antenna(s) instanceof YagiShape y)) {
-            return List.of(new Input.Note("none", "Nothing is chosen for this end yet. Choose ranks what would do."));
+            return List.of(
+                    new Input.Note("none", "Nothing is chosen for this end yet. Choose ranks what would do."),
+                    OwnWiresInputs.start(s, !s.atFar()));
         }
         double f = s.job().brief().frequency().value();
         double wave = FreeSpace.wavelength(f);
@@ -132,22 +140,61 @@ public final class ShapeBench implements Bench {
                 Arrays.stream(BoomKind.values())
                         .map(k -> new Input.Option(k.words(), k == y.boom(), lift(new YagiChange.Boom(k))))
                         .toList()));
-        in.add(new Input.Action("improve", "Improve by the engine", "I", Input.Command.IMPROVE));
-        Reading walked = Reading.walked(s);
         in.add(new Input.Choice(
-                "walked",
-                "Left and right walk",
-                Arrays.stream(Reading.values())
-                        .map(r -> new Input.Option(
-                                r == Reading.SWR ? "SWR" : r.name().toLowerCase(java.util.Locale.ROOT),
-                                r == walked,
-                                new Input.Outcome.Picked(r.pick())))
-                        .toList()));
+                "outside",
+                "Cable's outside",
+                List.of(
+                        new Input.Option(
+                                "left out", y.outside().isEmpty(), lift(new YagiChange.Outside(Optional.empty()))),
+                        new Input.Option(
+                                "counts",
+                                y.outside().isPresent(),
+                                lift(new YagiChange.Outside(
+                                        Optional.of(y.outside().orElse(CableOutside.USUAL))))))));
+        y.outside()
+                .ifPresent(c -> in.add(new Input.Pair(
+                        new Input.Value(
+                                "outside-length",
+                                "Its length",
+                                c.length(),
+                                "",
+                                Limits.within(
+                                        0.05,
+                                        4 * wave + 2,
+                                        "50 mm",
+                                        NumberText.shown(4 * wave + 2, 1) + " m",
+                                        q -> lift(new YagiChange.Outside(Optional.of(c.withLength(q)))))),
+                        new Input.Value(
+                                "outside-choke",
+                                "Choke, Ω",
+                                c.choke(),
+                                "",
+                                Limits.within(
+                                        0,
+                                        1e5,
+                                        "0",
+                                        "100000",
+                                        q -> lift(new YagiChange.Outside(Optional.of(c.withChoke(q)))))))));
+        in.add(new Input.Action("improve", "Improve by the engine", "I", Input.Command.IMPROVE));
+        in.add(walked(s));
+        in.add(OwnWiresInputs.from(y, !s.atFar()));
         in.add(new Input.Note(
                 "cutting",
                 "Any unit works: 14 5/8 in, 37 cm. Cutting and drilling: eyes, ears, sharp edges; glass-fibre"
                         + " dust is not to be breathed."));
         return in;
+    }
+
+    /** What left and right walk. */
+    static Input walked(Showing s) {
+        Reading walked = Reading.walked(s);
+        boolean own = antenna(s) instanceof OwnWires;
+        return new Input.Choice(
+                "walked",
+                "Left and right walk",
+                Arrays.stream(Reading.values())
+                        .map(r -> new Input.Option(r.word(own), r == walked, new Input.Outcome.Picked(r.pick())))
+                        .toList());
     }
 
     private static List<Input> bought(Bought b, boolean near) {
@@ -200,6 +247,9 @@ public final class ShapeBench implements Bench {
         if (antenna(s) instanceof Bought b) {
             return new BoughtPicture(s, b, width, height).draw();
         }
+        if (antenna(s) instanceof OwnWires w) {
+            return new WiresPicture(s, w, width, height).draw();
+        }
         return antenna(s) instanceof YagiShape
                 ? new ShapePicture(s, width, height).draw()
                 : EmptyPicture.draw(
@@ -219,10 +269,13 @@ public final class ShapeBench implements Bench {
 
     @Override
     public List<String> walk(Showing s) {
-        if (!(antenna(s) instanceof YagiShape y)) {
+        if (!(antenna(s) instanceof Made made)) {
             return List.of();
         }
-        return Reading.walked(s) == Reading.ELEMENTS
+        if (Reading.walked(s) == Reading.ELEMENTS && made instanceof OwnWires w) {
+            return WiresPicture.corners(w);
+        }
+        return Reading.walked(s) == Reading.ELEMENTS && made instanceof YagiShape y
                 ? IntStream.range(0, y.elements().size())
                         .mapToObj(i -> "element:" + i)
                         .toList()
@@ -233,8 +286,8 @@ public final class ShapeBench implements Bench {
     @Override
     public Optional<String> turned(Showing s, String zone, double x, double y, double width, double height) {
         for (Reading r : new Reading[] {Reading.PATTERN, Reading.SWR}) {
-            if (zone.equals(r.pick()) && antenna(s) instanceof YagiShape && r.count(s) > 0) {
-                ShapePicture picture = new ShapePicture(s, width, height);
+            if (zone.equals(r.pick()) && antenna(s) instanceof Made && r.count(s) > 0) {
+                ShapeFigures picture = new ShapeFigures(s, Picture.pen(width, height));
                 int place = r == Reading.SWR ? picture.pointAt(x, r.count(s)) : picture.degreesAt(x, y);
                 return Optional.of(r.at(Math.max(0, Math.min(r.count(s) - 1, place))));
             }
@@ -249,6 +302,9 @@ public final class ShapeBench implements Bench {
         if (zone.equals("claim") && antenna(s) instanceof Bought b) {
             double gain = Math.round(2 * new BoughtPicture(s, b, width, height).gainAt(x)) / 2.0;
             return Optional.of(new JobChange.Claim(!s.atFar(), Quantity.shown(gain, Unit.DBI, 1)));
+        }
+        if (zone.startsWith("corner:") && antenna(s) instanceof OwnWires w) {
+            return new WiresPicture(s, w, width, height).moved(zone, x, y);
         }
         if (!zone.startsWith("element:") || s.job().yagi().isEmpty()) {
             return Optional.empty();
@@ -275,12 +331,12 @@ public final class ShapeBench implements Bench {
 
     @Override
     public int walkStart(Showing s) {
-        if (s.job().yagi().isEmpty()) {
+        if (s.job().made().isEmpty()) {
             return 0;
         }
         Reading walked = Reading.walked(s);
         return walked == Reading.ELEMENTS
-                ? picked(s)
+                ? s.job().yagi().isPresent() ? picked(s) : 0
                 : walked.place(s).orElse(walked == Reading.SWR ? walked.count(s) / 2 : 0);
     }
 }

@@ -1,0 +1,112 @@
+package veldline.antenna;
+
+import java.util.ArrayList;
+import java.util.List;
+import veldline.field.wire.Vec;
+import veldline.quantity.Quantity;
+import veldline.quantity.Unit;
+
+/**
+ * One wire as a person drew or typed it.
+ *
+ * @param corners from end to end, two or more
+ * @param diameter of the wire
+ * @param closed whether the last corner is joined to the first
+ */
+public record OwnWire(List<Corner> corners, Quantity diameter, boolean closed) {
+    private static final int DECIMALS = 3;
+    private static final int MOST_CORNERS = 400;
+
+    /** A place, millimetres as typed: along the beam, to the left of it, and up. */
+    public record Corner(Quantity x, Quantity y, Quantity z) {
+        public Vec place() {
+            return new Vec(x.value(), y.value(), z.value());
+        }
+
+        static Corner at(Vec v) {
+            return new Corner(
+                    Quantity.shown(v.x(), Unit.MM, DECIMALS),
+                    Quantity.shown(v.y(), Unit.MM, DECIMALS),
+                    Quantity.shown(v.z(), Unit.MM, DECIMALS));
+        }
+    }
+
+    public OwnWire {
+        corners = List.copyOf(corners);
+        if (corners.size() < (closed ? 3 : 2) || corners.size() > MOST_CORNERS) {
+            throw new IllegalArgumentException(
+                    "A wire of " + corners.size() + " corners; give " + (closed ? "3" : "2") + " to " + MOST_CORNERS);
+        }
+    }
+
+    /** As it is typed: {@code 0 -30 0; 0 30 0; d 1.6}, millimetres, with {@code closed} at the end of a loop. */
+    public String text() {
+        StringBuilder text = new StringBuilder();
+        for (Corner c : corners) {
+            text.append(c.x.number())
+                    .append(' ')
+                    .append(c.y.number())
+                    .append(' ')
+                    .append(c.z.number())
+                    .append("; ");
+        }
+        text.append("d ").append(diameter.number());
+        return closed ? text.append("; closed").toString() : text.toString();
+    }
+
+    /** @throws IllegalArgumentException if it cannot be read, naming the part and what it should be */
+    public static OwnWire read(String text) {
+        List<Corner> corners = new ArrayList<>();
+        Quantity diameter = Quantity.of("2", Unit.MM);
+        boolean closed = false;
+        for (String part : text.replace('−', '-').split(";")) {
+            String[] words = part.strip().split("\\s+");
+            if (part.isBlank()) {
+                continue;
+            }
+            if (words.length == 1 && words[0].equals("closed")) {
+                closed = true;
+            } else if (words.length == 2 && words[0].equals("d")) {
+                diameter = number(words[1], part);
+            } else if (words.length == 3) {
+                corners.add(new Corner(number(words[0], part), number(words[1], part), number(words[2], part)));
+            } else {
+                throw new IllegalArgumentException("“" + part.strip()
+                        + "” is no corner; write x y z in mm, with ; between corners, and d for the diameter");
+            }
+        }
+        if (!(diameter.value() > 0)) {
+            throw new IllegalArgumentException("A diameter of " + diameter + "; give one above zero");
+        }
+        return new OwnWire(corners, diameter, closed);
+    }
+
+    private static Quantity number(String word, String part) {
+        if (!word.matches("-?\\d{1,9}(\\.\\d{1,9})?")) {
+            throw new IllegalArgumentException(
+                    "“" + word + "” in “" + part.strip() + "” is no number of mm, such as 30.1");
+        }
+        return Quantity.of(word, Unit.MM);
+    }
+
+    /** From end to end, metres. */
+    public double length() {
+        double sum = 0;
+        for (int i = 1; i < corners.size(); i++) {
+            sum += corners.get(i).place().minus(corners.get(i - 1).place()).length();
+        }
+        return closed
+                ? sum
+                        + corners.get(0)
+                                .place()
+                                .minus(corners.get(corners.size() - 1).place())
+                                .length()
+                : sum;
+    }
+
+    OwnWire withCorner(int index, Corner to) {
+        List<Corner> next = new ArrayList<>(corners);
+        next.set(index, to);
+        return new OwnWire(next, diameter, closed);
+    }
+}

@@ -1,0 +1,302 @@
+package veldline.desktop.shape;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import veldline.antenna.OwnWire;
+import veldline.antenna.OwnWires;
+import veldline.antenna.OwnWiresChange;
+import veldline.assess.AntennaFigures;
+import veldline.assess.WireCurrent;
+import veldline.desktop.bench.Showing;
+import veldline.explain.Origin;
+import veldline.field.wire.Port;
+import veldline.field.wire.Vec;
+import veldline.job.JobChange;
+import veldline.picture.Mark.Anchor;
+import veldline.picture.Mark.At;
+import veldline.picture.Mark.Dash;
+import veldline.picture.Mark.Face;
+import veldline.picture.Mark.Hatch;
+import veldline.picture.Pen;
+import veldline.picture.Picture;
+import veldline.picture.Role;
+import veldline.quantity.NumberText;
+import veldline.quantity.Quantity;
+import veldline.quantity.Unit;
+
+/** One's own wires to scale from one of three sides, their corners to drag, over what they do. */
+final class WiresPicture {
+    static final String VIEW = "wires.view";
+    private static final double TOP = 44;
+    private static final double ROOM = 204;
+    private static final double LEFT = 60;
+    private static final double SAIL = 20;
+    private static final double ROW = 17;
+
+    /** Which way the wires are looked at. */
+    enum View {
+        SIDE,
+        ABOVE,
+        BEHIND;
+
+        String word() {
+            return name().toLowerCase(java.util.Locale.ROOT);
+        }
+
+        static View chosen(Showing s) {
+            return Optional.ofNullable(s.noted().get(VIEW)).map(View::valueOf).orElse(ABOVE);
+        }
+
+        double across(Vec v) {
+            return this == BEHIND ? -v.y() : v.x();
+        }
+
+        double up(Vec v) {
+            return this == ABOVE ? v.y() : v.z();
+        }
+
+        /** A place with these two changed and the third kept. */
+        Vec with(Vec v, double across, double up) {
+            return switch (this) {
+                case SIDE -> new Vec(across, v.y(), up);
+                case ABOVE -> new Vec(across, up, v.z());
+                case BEHIND -> new Vec(v.x(), -across, up);
+            };
+        }
+    }
+
+    private final Showing s;
+    private final OwnWires wires;
+    private final View view;
+    private final Pen pen;
+    private final double perMetre;
+    private final double middleAcross;
+    private final double middleUp;
+
+    WiresPicture(Showing s, OwnWires wires, double width, double height) {
+        this.s = s;
+        this.wires = wires;
+        this.view = View.chosen(s);
+        this.pen = Picture.pen(width, height);
+        List<Vec> all = wires.wires().stream()
+                .flatMap(w -> w.corners().stream())
+                .map(OwnWire.Corner::place)
+                .toList();
+        double left = all.stream().mapToDouble(view::across).min().orElseThrow();
+        double right = all.stream().mapToDouble(view::across).max().orElseThrow();
+        double low = all.stream().mapToDouble(view::up).min().orElseThrow();
+        double high = all.stream().mapToDouble(view::up).max().orElseThrow();
+        // A scale in round steps, so that the drawing holds still while a corner is dragged.
+        double fits = Math.min((width - 2 * LEFT) / Math.max(right - left, 1e-3), ROOM / Math.max(high - low, 1e-3));
+        this.perMetre = Math.pow(2, Math.floor(2 * Math.log(0.9 * fits) / Math.log(2)) / 2);
+        double step = 20 / perMetre;
+        this.middleAcross = step * Math.round((left + right) / 2 / step);
+        this.middleUp = step * Math.round((low + high) / 2 / step);
+    }
+
+    private At at(Vec v) {
+        return new At(
+                pen.width() / 2 + (view.across(v) - middleAcross) * perMetre,
+                TOP + ROOM / 2 - (view.up(v) - middleUp) * perMetre);
+    }
+
+    /** Every corner by its zone, in the order of the wires. */
+    static List<String> corners(OwnWires w) {
+        return IntStream.range(0, w.wires().size())
+                .boxed()
+                .flatMap(i ->
+                        IntStream.range(0, w.wires().get(i).corners().size()).mapToObj(c -> "corner:" + i + "." + c))
+                .toList();
+    }
+
+    /** The edit that takes a corner to a place of the picture: to whole millimetres, or tenths where these are small. */
+    Optional<JobChange> moved(String zone, double x, double y) {
+        String[] which = zone.substring("corner:".length()).split("\\.");
+        int w = Integer.parseInt(which[0]);
+        int c = Integer.parseInt(which[1]);
+        if (w >= wires.wires().size() || c >= wires.wires().get(w).corners().size()) {
+            return Optional.empty();
+        }
+        int decimals = perMetre > 1500 ? 1 : 0;
+        double across = (x - pen.width() / 2) / perMetre + middleAcross;
+        double up = (TOP + ROOM / 2 - y) / perMetre + middleUp;
+        OwnWire.Corner was = wires.wires().get(w).corners().get(c);
+        Vec to = view.with(was.place(), across, up);
+        return Optional.of(new JobChange.OfOwnWires(new OwnWiresChange.Moved(
+                w,
+                c,
+                new OwnWire.Corner(
+                        kept(was.x(), to.x(), was.place().x(), decimals),
+                        kept(was.y(), to.y(), was.place().y(), decimals),
+                        kept(was.z(), to.z(), was.place().z(), decimals)))));
+    }
+
+    /** What is not moved stays as it was typed. */
+    private static Quantity kept(Quantity was, double to, double from, int decimals) {
+        return to == from ? was : Quantity.shown(to, Unit.MM, decimals);
+    }
+
+    Picture draw() {
+        pen.text(wires.name() + ", to scale", 18, 20, Anchor.START, 15, Face.BOLD, Role.INK, Origin.Plain.NAME);
+        OnWires.words(s, pen, 34 + 8.2 * (wires.name().length() + 10), 20);
+        scaleBar();
+        axes();
+        Optional<AntennaFigures> figures = s.assessment()
+                .antenna()
+                .value()
+                .filter(f -> f.currents().size() == wires.wires().size());
+        figures.ifPresent(this::laidOver);
+        for (int i = 0; i < wires.wires().size(); i++) {
+            wire(i);
+        }
+        feed();
+        for (int i = 0; i < wires.wires().size(); i++) {
+            corners(i);
+        }
+        ShapeFigures below = new ShapeFigures(s, pen);
+        below.draw();
+        list(below.left());
+        return pen.done();
+    }
+
+    private void axes() {
+        At o = new At(24, TOP + ROOM);
+        pen.line(o.x(), o.y(), o.x() + 22, o.y(), Role.EDGE, 1.5);
+        pen.line(o.x(), o.y(), o.x(), o.y() - 22, Role.EDGE, 1.5);
+        pen.words(view == View.BEHIND ? "−y" : "x", o.x() + 28, o.y() + 4, Anchor.START, Face.TEXT, Role.SLATE);
+        pen.words(view == View.ABOVE ? "y" : "z", o.x() - 4, o.y() - 26, Anchor.START, Face.TEXT, Role.SLATE);
+    }
+
+    private void scaleBar() {
+        double metres = Math.pow(10, Math.floor(Math.log10(120 / perMetre)));
+        double w = metres * perMetre;
+        double x = pen.width() - 18 - w;
+        String text = metres < 1 ? NumberText.shown(metres * 1000, 0) + " mm" : NumberText.shown(metres, 0) + " m";
+        pen.text(text, x + w / 2, 15, Anchor.MIDDLE, 12, Face.MONO, Role.INK, Origin.Plain.SCALE);
+        pen.line(x, 21, x + w, 21, Role.INK, 1.5);
+        pen.line(x, 17, x, 25, Role.INK, 1.5);
+        pen.line(x + w, 17, x + w, 25, Role.INK, 1.5);
+    }
+
+    private void laidOver(AntennaFigures f) {
+        OnWires.Show show = OnWires.chosen(s);
+        double most = f.currents().stream().mapToDouble(WireCurrent::most).max().orElseThrow();
+        for (WireCurrent wire : f.currents()) {
+            if (show == OnWires.Show.CUTS) {
+                for (Vec v : wire.at()) {
+                    At on = at(v);
+                    pen.dot(on.x(), on.y(), 2.5, Role.LICHEN, Role.LICHEN, 1);
+                }
+            } else if (show == OnWires.Show.CURRENTS) {
+                sail(wire, most);
+            }
+        }
+    }
+
+    /** Square to the wire as it is seen; a piece seen end on has none. */
+    private void sail(WireCurrent wire, double most) {
+        for (int i = 1; i < wire.at().size(); i++) {
+            At a = at(wire.at().get(i - 1));
+            At b = at(wire.at().get(i));
+            double length = Math.hypot(b.x() - a.x(), b.y() - a.y());
+            if (length > 1e-6) {
+                double nx = -(b.y() - a.y()) / length;
+                double ny = (b.x() - a.x()) / length;
+                double ha = SAIL * wire.amps().get(i - 1).norm() / most;
+                double hb = SAIL * wire.amps().get(i).norm() / most;
+                At ta = new At(a.x() + nx * ha, a.y() + ny * ha);
+                At tb = new At(b.x() + nx * hb, b.y() + ny * hb);
+                pen.area(List.of(a, ta, tb, b), Role.LICHEN, Hatch.HORIZONTAL);
+                pen.line(ta.x(), ta.y(), tb.x(), tb.y(), Role.LICHEN, 2);
+            }
+        }
+    }
+
+    private void wire(int index) {
+        OwnWire w = wires.wires().get(index);
+        List<At> points = new ArrayList<>();
+        w.corners().forEach(c -> points.add(at(c.place())));
+        if (w.closed()) {
+            points.add(points.get(0));
+        }
+        pen.path(points, index == wires.fed() ? Role.MUSSEL : Role.INK, 3, Dash.SOLID);
+    }
+
+    private void feed() {
+        OwnWire w = wires.wires().get(wires.fed());
+        var model = wires.model().wires().get(wires.fed());
+        double along =
+                new Port(wires.fed(), new Port.Place.Fraction(wires.feedAt().value() / 100)).distanceAlong(model);
+        double walked = 0;
+        for (int e = 0; e < model.edges(); e++) {
+            double edge = model.edgeLength(e);
+            if (along <= walked + edge || e == model.edges() - 1) {
+                At on = at(model.edgeStart(e).towards(model.edgeEnd(e), Math.min(1, (along - walked) / edge)));
+                pen.dot(on.x(), on.y(), 6, Role.SHEET, Role.INK, 2);
+                pen.dot(on.x(), on.y(), 1.5, Role.INK, Role.INK, 1);
+                return;
+            }
+            walked += edge;
+        }
+        throw new IllegalStateException("A wire of " + w.corners().size() + " corners has no edge");
+    }
+
+    private void corners(int index) {
+        OwnWire w = wires.wires().get(index);
+        String picked = s.picked().getOrDefault(veldline.assess.Step.SHAPE, "");
+        for (int c = 0; c < w.corners().size(); c++) {
+            At on = at(w.corners().get(c).place());
+            String zone = "corner:" + index + "." + c;
+            boolean here = picked.equals(zone);
+            pen.box(on.x() - 4, on.y() - 4, 8, 8, here ? Role.MUSSEL : Role.SHEET);
+            pen.outline(on.x() - 4, on.y() - 4, 8, 8, here ? Role.MUSSEL : Role.INK, 1.5);
+            OwnWire.Corner k = w.corners().get(c);
+            if (here) {
+                String place = k.x().number() + "  " + k.y().number() + "  " + k.z().number() + " mm";
+                pen.text(
+                        place,
+                        Math.min(on.x() + 10, pen.width() - 8.2 * place.length()),
+                        Math.max(TOP - 6, on.y() - 10),
+                        Anchor.START,
+                        12.5,
+                        Face.MONO_BOLD,
+                        Role.INK,
+                        Origin.Plain.TYPED);
+            }
+            pen.zone(
+                    zone,
+                    on.x() - 10,
+                    on.y() - 10,
+                    20,
+                    20,
+                    "wire " + (index + 1) + ", corner " + (c + 1) + " at " + k.x().number() + " " + k.y().number() + " "
+                            + k.z().number() + " mm; drag it");
+        }
+    }
+
+    /** What to cut. */
+    private void list(double left) {
+        double y = ShapeFigures.RULE + 142;
+        pen.text("To cut", left, y, Anchor.START, 15, Face.BOLD, Role.INK, Origin.Plain.NAME);
+        pen.words("mm, along the wire", left + 62, y, Anchor.START, Face.TEXT, Role.SLATE);
+        int rows = Math.max(1, (int) ((pen.height() - y - 22) / ROW) + 1);
+        double column = (pen.width() - 10 - left) / 2;
+        for (int i = 0; i < Math.min(wires.wires().size(), 2 * rows); i++) {
+            double x = left + i / rows * column;
+            double rowY = y + 20 + i % rows * ROW;
+            OwnWire w = wires.wires().get(i);
+            pen.text("wire " + (i + 1), x, rowY, Anchor.START, 12, Face.TEXT, Role.INK, Origin.Plain.NAME);
+            pen.text(
+                    NumberText.shown(w.length() * 1000, 1),
+                    x + 100,
+                    rowY,
+                    Anchor.END,
+                    12,
+                    Face.MONO,
+                    Role.INK,
+                    Origin.Plain.TYPED);
+        }
+    }
+}
