@@ -24,11 +24,14 @@ public record OwnWire(List<Corner> corners, Quantity diameter, boolean closed) {
         }
 
         static Corner at(Vec v) {
-            return new Corner(
-                    Quantity.shown(v.x(), Unit.MM, DECIMALS),
-                    Quantity.shown(v.y(), Unit.MM, DECIMALS),
-                    Quantity.shown(v.z(), Unit.MM, DECIMALS));
+            return new Corner(millimetres(v.x()), millimetres(v.y()), millimetres(v.z()));
         }
+    }
+
+    /** To a thousandth, without noughts at the end. */
+    static Quantity millimetres(double metres) {
+        String text = Quantity.shown(metres, Unit.MM, DECIMALS).number();
+        return Quantity.of(text.contains(".") ? text.replaceFirst("\\.?0+$", "") : text, Unit.MM);
     }
 
     public OwnWire {

@@ -66,7 +66,7 @@ public record OwnWires(String name, List<OwnWire> wires, int fed, Quantity feedA
         List<OwnWire> wires = model.wires().stream()
                 .map(w -> new OwnWire(
                         w.points().stream().map(OwnWire.Corner::at).toList(),
-                        Quantity.shown(2 * w.radius(), Unit.MM, 3),
+                        OwnWire.millimetres(2 * w.radius()),
                         w.closed()))
                 .toList();
         Port port = model.sources().get(0).port();

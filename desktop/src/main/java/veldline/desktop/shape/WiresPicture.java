@@ -33,6 +33,9 @@ final class WiresPicture {
     private static final double ROOM = 204;
     private static final double LEFT = 60;
     private static final double SAIL = 20;
+    /** The longest scale bar. */
+    private static final double BAR = 120;
+
     private static final double ROW = 17;
 
     /** Which way the wires are looked at. */
@@ -170,7 +173,8 @@ final class WiresPicture {
     }
 
     private void scaleBar() {
-        double metres = Math.pow(10, Math.floor(Math.log10(120 / perMetre)));
+        double ten = Math.pow(10, Math.floor(Math.log10(BAR / perMetre)));
+        double metres = ten * (5 * ten * perMetre <= BAR ? 5 : 2 * ten * perMetre <= BAR ? 2 : 1);
         double w = metres * perMetre;
         double x = pen.width() - 18 - w;
         String text = metres < 1 ? NumberText.shown(metres * 1000, 0) + " mm" : NumberText.shown(metres, 0) + " m";
@@ -282,15 +286,16 @@ final class WiresPicture {
         pen.text("To cut", left, y, Anchor.START, 15, Face.BOLD, Role.INK, Origin.Plain.NAME);
         pen.words("mm, along the wire", left + 62, y, Anchor.START, Face.TEXT, Role.SLATE);
         int rows = Math.max(1, (int) ((pen.height() - y - 22) / ROW) + 1);
-        double column = (pen.width() - 10 - left) / 2;
-        for (int i = 0; i < Math.min(wires.wires().size(), 2 * rows); i++) {
+        int columns = wires.wires().size() > 2 * rows ? 3 : 2;
+        double column = (pen.width() - 10 - left) / columns;
+        for (int i = 0; i < Math.min(wires.wires().size(), columns * rows); i++) {
             double x = left + i / rows * column;
             double rowY = y + 20 + i % rows * ROW;
             OwnWire w = wires.wires().get(i);
             pen.text("wire " + (i + 1), x, rowY, Anchor.START, 12, Face.TEXT, Role.INK, Origin.Plain.NAME);
             pen.text(
                     NumberText.shown(w.length() * 1000, 1),
-                    x + 100,
+                    x + column - 14,
                     rowY,
                     Anchor.END,
                     12,
