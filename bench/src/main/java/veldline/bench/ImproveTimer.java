@@ -22,7 +22,15 @@ final class ImproveTimer {
             long begun = System.nanoTime();
             Improvement.Result r = Improvement.of(
                     new Improvement.Ask(
-                            yagi, Models.FREQUENCY, 0.03, 1.02 * yagi.boomLength(), 1.8, Measure.GAIN, up, EVALUATIONS),
+                            yagi,
+                            Models.FREQUENCY,
+                            0.03,
+                            1.02 * yagi.boomLength(),
+                            1.8,
+                            Measure.GAIN,
+                            up,
+                            Improvement.Chosen.ALL,
+                            EVALUATIONS),
                     Progress.NONE);
             System.out.printf(
                     "gain for %s: %d evaluations at three frequencies in %.1f s; before %.2f dBi, %.2f; after%n",

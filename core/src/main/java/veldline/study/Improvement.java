@@ -1,6 +1,7 @@
 package veldline.study;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -67,6 +68,7 @@ public final class Improvement {
      * @param mostBoom metres
      * @param mostSwr on 50 Ω over the band, with a straight driven element
      * @param across one of the two measures, and the other
+     * @param chosen what may change
      * @param tries antennas tried in all, slopes not counted
      */
     public record Ask(
@@ -77,9 +79,31 @@ public final class Improvement {
             double mostSwr,
             Measure across,
             Measure up,
+            Chosen chosen,
             int tries) {
         double[] frequencies() {
             return new double[] {frequency * (1 - span / 2), frequency, frequency * (1 + span / 2)};
+        }
+    }
+
+    /** Which dimensions may change. */
+    public enum Chosen {
+        ALL("lengths and gaps"),
+        LENGTHS("lengths alone"),
+        GAPS("gaps alone");
+
+        private final String words;
+
+        Chosen(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+
+        boolean has(YagiDimension d) {
+            return this == ALL || d.length() == (this == LENGTHS);
         }
     }
 
@@ -179,7 +203,7 @@ public final class Improvement {
         Goals goals = goals(0.5);
         YagiShape rule = Yagi.forCount(
                 ask.frequency, ask.from.elements().size(), ask.from.diameter(), ask.from.metal(), ask.from.upright());
-        List<double[]> starts = List.of(subject.start(), subject.within(values(rule)));
+        List<double[]> starts = List.of(subject.start(), subject.within(part(ask, values(rule))));
         double[] best = subject.start();
         double most = Double.NEGATIVE_INFINITY;
         for (double[] each : starts) {
@@ -245,7 +269,31 @@ public final class Improvement {
         return values;
     }
 
-    private static YagiShape yagi(Ask ask, double[] values) {
+    /** Where each dimension stands among {@link #values}, of those that may change. */
+    private static int[] places(Ask ask) {
+        int n = ask.from.elements().size();
+        return YagiDimension.of(ask.from).stream()
+                .filter(ask.chosen::has)
+                .mapToInt(d -> d.length() ? d.element() : n + d.element() - 1)
+                .toArray();
+    }
+
+    private static double[] part(Ask ask, double[] all) {
+        return Arrays.stream(places(ask)).mapToDouble(i -> all[i]).toArray();
+    }
+
+    /** Every length and gap, those that may change as given. */
+    private static double[] whole(Ask ask, double[] part) {
+        double[] all = values(ask.from);
+        int[] places = places(ask);
+        for (int i = 0; i < places.length; i++) {
+            all[places[i]] = part[i];
+        }
+        return all;
+    }
+
+    private static YagiShape yagi(Ask ask, double[] part) {
+        double[] values = whole(ask, part);
         int n = ask.from.elements().size();
         List<YagiShape.Element> elements = new ArrayList<>();
         double at = 0;
@@ -262,18 +310,23 @@ public final class Improvement {
         double least = LEAST_GAP_WAVES * C / ask.frequency;
         List<Subject.Free> free = new ArrayList<>();
         for (YagiDimension d : YagiDimension.of(ask.from)) {
-            int i = d.length() ? d.element() : n + d.element() - 1;
-            double low = d.length() ? now[i] * (1 - LENGTHS) : Math.min(now[i], Math.max(least, now[i] * (1 - GAPS)));
-            double high = now[i] * (1 + (d.length() ? LENGTHS : GAPS));
-            String name = YagiShape.nameOf(d.element()) + (d.length() ? ", length" : ", gap before it");
-            free.add(new Subject.Free(name, low, high, now[i]));
+            if (ask.chosen.has(d)) {
+                double is = now[d.length() ? d.element() : n + d.element() - 1];
+                double low = d.length() ? is * (1 - LENGTHS) : Math.min(is, Math.max(least, is * (1 - GAPS)));
+                double high = is * (1 + (d.length() ? LENGTHS : GAPS));
+                String name = YagiShape.nameOf(d.element()) + (d.length() ? ", length" : ", gap before it");
+                free.add(new Subject.Free(name, low, high, is));
+            }
         }
-        double[] lengthSlopes = new double[2 * n - 1];
-        java.util.Arrays.fill(lengthSlopes, n, 2 * n - 1, 1);
+        double[] lengthSlopes = YagiDimension.of(ask.from).stream()
+                .filter(ask.chosen::has)
+                .mapToDouble(d -> d.length() ? 0 : 1)
+                .toArray();
         YagiShape straight = bare(ask.from);
         return new Subject(free, new Subject.Shape() {
             @Override
-            public WireModel model(double[] values) {
+            public WireModel model(double[] part) {
+                double[] values = whole(ask, part);
                 YagiShape y = straight;
                 double at = 0;
                 for (int i = 0; i < n; i++) {
@@ -285,12 +338,8 @@ public final class Improvement {
             }
 
             @Override
-            public double length(double[] values) {
-                double sum = 0;
-                for (int i = n; i < values.length; i++) {
-                    sum += values[i];
-                }
-                return sum;
+            public double length(double[] part) {
+                return Arrays.stream(whole(ask, part)).skip(n).sum();
             }
 
             @Override

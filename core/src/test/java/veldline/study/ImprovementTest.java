@@ -26,7 +26,7 @@ class ImprovementTest {
     private static final YagiShape YAGI = Yagi.forCount(F, 4, Quantity.of("1.6", Unit.MM), Metal.BRASS, false);
 
     private static Improvement.Ask ask(Measure up, int tries) {
-        return new Improvement.Ask(YAGI, F, 0.02, 0.1, 1.8, Measure.GAIN, up, tries);
+        return new Improvement.Ask(YAGI, F, 0.02, 0.1, 1.8, Measure.GAIN, up, Improvement.Chosen.ALL, tries);
     }
 
     private static Improvement.Result found(Measure up) {
@@ -78,6 +78,25 @@ class ImprovementTest {
             for (int i = 1; i < front.size(); i++) {
                 assertThat(front.get(i).reached().worst(up))
                         .isGreaterThan(front.get(i - 1).reached().worst(up));
+            }
+        }
+    }
+
+    @Test
+    void whatIsNotChosenStaysAsItIs() {
+        Improvement.Ask all = ask(Measure.FRONT_TO_BACK, 250);
+        for (Improvement.Chosen chosen : List.of(Improvement.Chosen.LENGTHS, Improvement.Chosen.GAPS)) {
+            Improvement.Result r = Improvement.of(
+                    new Improvement.Ask(YAGI, F, 0.02, 0.11, 3, all.across(), all.up(), chosen, 250), Progress.NONE);
+            assertThat(r.front()).isNotEmpty();
+            for (Improvement.Design d : r.front()) {
+                for (int i = 0; i < YAGI.elements().size(); i++) {
+                    YagiShape.Element was = YAGI.elements().get(i);
+                    YagiShape.Element is = d.yagi().elements().get(i);
+                    boolean lengths = chosen == Improvement.Chosen.LENGTHS;
+                    assertThat((lengths ? is.position() : is.length()).value())
+                            .isCloseTo((lengths ? was.position() : was.length()).value(), within(1e-6));
+                }
             }
         }
     }

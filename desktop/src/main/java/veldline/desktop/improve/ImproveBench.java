@@ -1,6 +1,7 @@
 package veldline.desktop.improve;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -81,6 +82,15 @@ public final class ImproveBench implements Bench {
                         .map(m -> new Input.Option(
                                 m.words(), m == against, new Input.Outcome.Picked("set:" + Wish.UP + "=" + m.name())))
                         .toList()));
+        in.add(new Input.Pick(
+                "chosen",
+                "May change",
+                Arrays.stream(Improvement.Chosen.values())
+                        .map(c -> new Input.Option(
+                                c.words(),
+                                c == Wish.chosen(s.noted()),
+                                new Input.Outcome.Picked("set:" + Wish.CHOSEN + "=" + c.name())))
+                        .toList()));
         in.add(new Input.Value(
                 "band",
                 "The worst over a band of",
@@ -109,8 +119,8 @@ public final class ImproveBench implements Bench {
         in.add(new Input.Action("leave", "Back to " + over.title(), "Esc", Input.Command.LEAVE));
         in.add(new Input.Note(
                 "how",
-                "Left and right walk the curve, or drag along it. Lengths and gaps change; elements, diameter and metal"
-                        + " stay. What is taken can be taken back with Ctrl Z."));
+                "Left and right walk the curve, or drag along it. Elements, diameter and metal stay."
+                        + " What is taken can be taken back with Ctrl Z."));
         return in;
     }
 

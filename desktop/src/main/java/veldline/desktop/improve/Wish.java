@@ -14,6 +14,7 @@ public final class Wish {
             List.of(Measure.FRONT_TO_BACK, Measure.SWR, Measure.SIDE_LOBES, Measure.LENGTH);
 
     static final String UP = "improve.up";
+    static final String CHOSEN = "improve.chosen";
     static final String SWR = "improve.swr";
     static final String BAND = "improve.band";
     static final String BOOM = "improve.boom";
@@ -26,6 +27,12 @@ public final class Wish {
     /** The measure gain is traded for. */
     static Measure against(Map<String, String> noted) {
         return Optional.ofNullable(noted.get(UP)).map(Measure::valueOf).orElse(Measure.FRONT_TO_BACK);
+    }
+
+    static Improvement.Chosen chosen(Map<String, String> noted) {
+        return Optional.ofNullable(noted.get(CHOSEN))
+                .map(Improvement.Chosen::valueOf)
+                .orElse(Improvement.Chosen.ALL);
     }
 
     static double swr(Map<String, String> noted) {
@@ -54,7 +61,15 @@ public final class Wish {
         return a.job().yagi().map(yagi -> {
             double f = a.job().brief().frequency().value();
             return new Improvement.Ask(
-                    yagi, f, band(noted, a) / f, boom(noted, a), swr(noted), Measure.GAIN, against(noted), TRIES);
+                    yagi,
+                    f,
+                    band(noted, a) / f,
+                    boom(noted, a),
+                    swr(noted),
+                    Measure.GAIN,
+                    against(noted),
+                    chosen(noted),
+                    TRIES);
         });
     }
 }
