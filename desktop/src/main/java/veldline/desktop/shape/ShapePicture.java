@@ -19,7 +19,12 @@ import veldline.quantity.NumberText;
 final class ShapePicture {
     private static final double RULE = ShapeFigures.RULE;
     private static final double ROW = 16;
-    private static final double COLUMN = 97;
+    private static final double ROOMY = 680;
+    /** Room for a name, for each letter of a length, and for its ± with what parts it from the next. */
+    private static final double NAME = 32;
+
+    private static final double MONO = 7.3;
+    private static final double EXACT = 39;
 
     private final Showing s;
     private final YagiShape yagi;
@@ -42,7 +47,8 @@ final class ShapePicture {
                 Role.INK,
                 Origin.Plain.NAME);
         YagiDrawing drawing = new YagiDrawing(yagi, pen.width(), ShapeBench.picked(s));
-        if (OnWires.says(s)) {
+        // In a narrow window the words beside the heading need the room of the chosen length in both units.
+        if (OnWires.says(s) || pen.width() < ROOMY) {
             drawing.untagged().draw(pen);
         } else {
             drawing.draw(pen);
@@ -87,7 +93,9 @@ final class ShapePicture {
                 ink,
                 Origin.of(t.kept())));
         double room = pen.width() - 10 - left;
-        int columns = room > 3 * COLUMN ? 3 : 2;
+        int letters = cuts.stream().mapToInt(c -> millimetres(c).length()).max().orElseThrow();
+        double numberEnd = NAME + MONO * letters;
+        int columns = (int) Math.max(1, Math.min(3, room / (numberEnd + EXACT)));
         int rows =
                 Math.max(1, Math.min((cuts.size() + columns - 1) / columns, (int) ((pen.height() - y - 40) / ROW) + 1));
         // Where not all fit, those around the chosen one are shown; the printed list has all.
@@ -101,8 +109,8 @@ final class ShapePicture {
             boolean picked = i == ShapeBench.picked(s);
             pen.text(name, x, rowY, Anchor.START, 12, picked ? Face.BOLD : Face.TEXT, Role.INK, Origin.Plain.NAME);
             pen.text(
-                    NumberText.shown(cut.cut() * 1000, 1),
-                    x + 55,
+                    millimetres(cut),
+                    x + numberEnd,
                     rowY,
                     Anchor.END,
                     12,
@@ -111,7 +119,7 @@ final class ShapePicture {
                     Origin.Plain.TYPED);
             exact.ifPresent(t -> pen.text(
                     "±" + t.lengths().get(index).number(),
-                    x + 59,
+                    x + numberEnd + 3,
                     rowY,
                     Anchor.START,
                     12,
@@ -119,5 +127,9 @@ final class ShapePicture {
                     ink,
                     Origin.of(t.lengths().get(index))));
         }
+    }
+
+    private static String millimetres(YagiShape.Cut cut) {
+        return NumberText.shown(cut.cut() * 1000, 1);
     }
 }
