@@ -14,7 +14,7 @@ import veldline.field.solve.FieldSolution;
  */
 public record MeshFigures(Worked gain, Worked ohms) {
     private static final String GOOD_TO = "The truth lies inside for 98 in 100 results of converged references; it is"
-            + " stated three times too large in the middle";
+            + " stated four times too large in the middle";
     private static final String SOURCE =
             "Two meshes, the second half as fine again; errors fall with the square of a" + " piece's length";
     static final Formula GAIN = new Formula(

@@ -49,7 +49,7 @@ public final class Improvement {
     private static final double QUICK = 0.6;
 
     /** Tries of each polish: a few steps down the slopes are worth hundreds of others. */
-    private static final int POLISH = 24;
+    private static final int POLISH = 40;
     /** How far the first tries go, as a share of a dimension's room: at first, and beside what is good already. */
     private static final double WIDE = 0.06;
 

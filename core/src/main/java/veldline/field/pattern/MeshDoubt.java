@@ -11,7 +11,7 @@ import veldline.field.solve.FieldSolution;
  *
  * <p>Errors of the results fall at least as fast as the square of the length of a piece, so the change is at least
  * {@code 1 − 1/1.5²}, 0.56, of the error of the coarser mesh; 2.5 in place of 1/0.56 keeps 98 in 100 results of 29
- * converged reference models inside, and overstates by three in the middle. What a wire model itself leaves out, such as
+ * converged reference models inside, and overstates by four in the middle. What a wire model itself leaves out, such as
  * the shape of a rod's end, is not in it.
  *
  * @param impedance of each source, ohms, for R and X alike

@@ -73,7 +73,7 @@ final class ImprovePicture {
         Improvement.Result r = result.get();
         pen.words(
                 (settled ? "" : "As it was found; being looked for anew. ")
-                        + "Each is the best in one measure of all that are as good in the other, the worst over the band.",
+                        + "Each is the best in one measure of all tried that are as good in the other; worst over the band.",
                 18,
                 44,
                 Anchor.START,
