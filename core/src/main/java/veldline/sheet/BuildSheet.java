@@ -28,7 +28,7 @@ final class BuildSheet implements Sheet {
     private static final double LENGTH = 150;
 
     private static final double LENGTH_INCH = 172;
-    private static final double PLUS_MINUS = 246;
+    private static final double PLUS_MINUS = 270;
     private static final double FROM = 404;
     private static final double ROW = 25;
     /** For the note and the cautions under the list. */

@@ -172,8 +172,8 @@ public final class ImproveBench implements Bench {
     private static Finding difference(Measure m, Improvement.Design now, Improvement.Design then, Improvement.Ask ask) {
         double change = then.reached().worst(m) - now.reached().worst(m);
         boolean worse = m.better() * change < 0;
-        double least = Math.pow(10, -m.decimals()) / 2;
-        String word = Math.abs(change) < least ? "stays" : worse ? "is worse" : "is better";
+        boolean same = now.worked(m, ask).shown().equals(then.worked(m, ask).shown());
+        String word = same ? "stays" : worse ? "is worse" : "is better";
         return new Finding(
                 Finding.Level.FITS,
                 m.words(),
