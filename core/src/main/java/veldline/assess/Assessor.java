@@ -25,13 +25,8 @@ import veldline.link.Brief;
 import veldline.link.GainWindow;
 import veldline.link.Headings;
 import veldline.link.LevelLine;
-import veldline.link.PathLoss;
 import veldline.link.PowerProfile;
 import veldline.link.PowerProfiles;
-import veldline.path.FreeSpace;
-import veldline.path.Fresnel;
-import veldline.path.HeightSearch;
-import veldline.path.TideCurve;
 
 /**
  * Turns jobs into assessments. Each stage is a pure function of one input record and remembered by it, so an edit runs
@@ -42,8 +37,6 @@ public final class Assessor {
     public static final double SWEEP_SPAN = 0.04;
 
     public static final int SWEEP_POINTS = 41;
-    /** Lowest an antenna may hang over low water and the tide, metres. */
-    private static final double DRY = 3;
 
     private final Memory<AntennaStage.Input, AntennaFigures> antennas = new Memory<>();
     private final Memory<SweepInput, Sweep> sweeps = new Memory<>();
@@ -52,7 +45,7 @@ public final class Assessor {
     private final Memory<OutsideInput, OutsideFigures> outsides = new Memory<>();
     private final Memory<AntennaStage.Input, Complex> otherFeeds = new Memory<>();
     private final Memory<MatchStage.Input, MatchFigures> matches = new Memory<>();
-    private final Memory<PathInput, PathFigures> paths = new Memory<>();
+    private final Memory<PathStage.Input, PathFigures> paths = new Memory<>();
     private final Memory<FeedInput, FeedFigures> nearFeeds = new Memory<>();
     private final Memory<FeedInput, FeedFigures> farFeeds = new Memory<>();
     private final Memory<ProveStage.Input, ProveFigures> proofs = new Memory<>();
@@ -62,9 +55,6 @@ public final class Assessor {
     private record SweepInput(WireModel model, double frequency) {}
 
     private record OutsideInput(AntennaStage.Input bare, AntennaFigures with) {}
-
-    /** The bounce depends on how the field stands, and the field stands as the antennas do. */
-    private record PathInput(Brief brief, boolean upright, Worked polarization, double highest) {}
 
     private record FeedInput(FeedRun run, double frequency) {}
 
@@ -168,12 +158,12 @@ public final class Assessor {
 
     private PathFigures path(Job job) {
         return paths.of(
-                new PathInput(
+                new PathStage.Input(
                         job.brief(),
                         job.polarized().upright(),
                         LineStage.polarization(job),
                         job.needs().highest().value()),
-                Assessor::path);
+                PathStage::figures);
     }
 
     private FeedFigures feed(Memory<FeedInput, FeedFigures> feeds, FeedRun run, double frequency) {
@@ -343,27 +333,6 @@ public final class Assessor {
                             MatchStage::figures);
                 },
                 goOn);
-    }
-
-    private static PathFigures path(PathInput in) {
-        Brief brief = in.brief;
-        TideCurve tide = brief.tideCurve(in.upright);
-        TideCurve.Point worst = tide.worst();
-        TideCurve.Point best = tide.best();
-        Worked middle = tide.workedMiddle();
-        return new PathFigures(
-                FreeSpace.worked(brief.distance().value(), brief.frequency().value()),
-                PathLoss.typical(brief, in.upright, in.polarization),
-                in.polarization,
-                Fresnel.halfWay(brief.distance().value(), brief.frequency().value()),
-                tide,
-                worst,
-                tide.workedAt(worst.tide()),
-                best,
-                tide.workedAt(best.tide()),
-                middle,
-                Math.max(0, middle.value() - worst.bounceDb()),
-                HeightSearch.forFirstEnd(tide, brief.tide().value() + DRY, in.highest));
     }
 
     private static FeedFigures feed(FeedRun run, double frequency, MendSearch search) {

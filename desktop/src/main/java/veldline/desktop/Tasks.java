@@ -11,7 +11,6 @@ import java.util.concurrent.CompletableFuture;
 import java.util.function.Consumer;
 import veldline.antenna.OwnWires;
 import veldline.assess.Assessment;
-import veldline.assess.Stage;
 import veldline.explain.Program;
 import veldline.format.FormatException;
 import veldline.format.JobFile;
@@ -26,7 +25,6 @@ import veldline.store.Album;
 import veldline.store.JobStore;
 import veldline.store.JobZip;
 import veldline.store.RunningRecording;
-import veldline.study.Improvement;
 
 /** What is asked for by name and takes time: recording, improving, reading and opening files. */
 final class Tasks {
@@ -85,21 +83,6 @@ final class Tasks {
                     work.tell("A recording was cut short; its " + r.series().size() + " readings are kept as “"
                             + r.name() + "”.");
                 }));
-    }
-
-    /** Looks for what an antenna could be; stopped, it gives what it found so far. */
-    void improve(Improvement.Ask ask, Consumer<Stage<Improvement.Result>> found) {
-        studies.ask(
-                "Trying shapes",
-                p -> Improvement.of(ask, p),
-                o -> {
-                    found.accept(new Stage.Fresh<>(o.result()));
-                    work.tell(
-                            o.stopped()
-                                    ? "Stopped; the best so far are shown."
-                                    : "Walk the curve with left and right; Enter takes one.");
-                },
-                e -> found.accept(new Stage.Failed<>(e.getMessage())));
     }
 
     /** Reads a CSV of readings as one more recording. */

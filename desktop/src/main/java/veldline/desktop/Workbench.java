@@ -18,7 +18,6 @@ import veldline.desktop.bench.Input;
 import veldline.desktop.bench.Overlay;
 import veldline.desktop.bench.Showing;
 import veldline.desktop.changes.ChangesBench;
-import veldline.desktop.improve.ImproveBench;
 import veldline.desktop.improve.Wish;
 import veldline.job.Job;
 import veldline.job.JobChange;
@@ -49,7 +48,7 @@ public final class Workbench implements AutoCloseable {
     private final Shadows shadows;
     private Optional<Showing.Busy> busy = Optional.empty();
     private Stage<List<Candidate>> candidates = new Stage.Running<>();
-    private Stage<Improvement.Result> improvement = new Stage.Running<>();
+    private final Improver improver;
     private Optional<CandidateKey> candidatesFor = Optional.empty();
     private Step step = Step.BRIEF;
     private String stop = "near-radio";
@@ -65,6 +64,7 @@ public final class Workbench implements AutoCloseable {
         });
         this.shadows = new Shadows(desk, studies, () -> changed.run(), this::tell);
         this.tasks = new Tasks(this, studies, toInterface);
+        this.improver = new Improver(studies, this::tell, () -> changed.run());
         desk.watch(this::arrived);
         desk.onSaved(() -> told.run());
         desk.onLate(() -> changed.run());
@@ -344,7 +344,7 @@ public final class Workbench implements AutoCloseable {
 
     /** What the antenna could be, as far as it was looked for. */
     public Stage<Improvement.Result> improvement() {
-        return improvement;
+        return improver.found();
     }
 
     /** Looks for what the antenna could be and shows it; what was found before stays in view meanwhile. */
@@ -352,31 +352,17 @@ public final class Workbench implements AutoCloseable {
         overlay = Optional.of(Overlay.IMPROVE);
         noted.remove(Overlay.IMPROVE.name());
         news = "";
-        Optional<Improvement.Ask> ask = assessment.flatMap(a -> Wish.of(noted, a));
-        if (ask.isPresent()) {
-            improvement = improvement
-                    .value()
-                    .<Stage<Improvement.Result>>map(v -> new Stage.Stale<>(v, Instant.now()))
-                    .orElse(new Stage.Running<>());
-            tasks.improve(ask.get(), found -> {
-                improvement = found;
-                changed.run();
-            });
-        }
+        assessment.flatMap(a -> Wish.of(noted, a)).ifPresent(improver::ask);
         changed.run();
     }
 
     /** Makes what is walked to on the curve the antenna. */
     private void takeImproved() {
-        improvement
-                .value()
-                .flatMap(r -> ImproveBench.picked(noted, r))
-                .filter(d -> desk.job().yagi().isPresent())
-                .ifPresent(d -> {
-                    apply(new JobChange.OfYagi(new YagiChange.Take(d.yagi(), "improved Yagi")));
-                    leaveOverlay();
-                    tell("Taken; Ctrl Z puts the old one back.");
-                });
+        improver.picked(noted).filter(y -> desk.job().yagi().isPresent()).ifPresent(y -> {
+            apply(new JobChange.OfYagi(new YagiChange.Take(y, "improved Yagi")));
+            leaveOverlay();
+            tell("Taken; Ctrl Z puts the old one back.");
+        });
     }
 
     /** Lays an advert beside the candidates, filled in from the brief as far as that goes. */
@@ -428,7 +414,7 @@ public final class Workbench implements AutoCloseable {
     void forgetJob() {
         candidatesFor = Optional.empty();
         candidates = new Stage.Running<>();
-        improvement = new Stage.Running<>();
+        improver.forget();
         whole = Optional.empty();
         picked.clear();
         noted.clear();
