@@ -2,7 +2,9 @@ package veldline.antenna;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import veldline.field.wire.Vec;
+import veldline.field.wire.Wire;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
 
@@ -94,17 +96,11 @@ public record OwnWire(List<Corner> corners, Quantity diameter, boolean closed) {
 
     /** From end to end, metres. */
     public double length() {
-        double sum = 0;
-        for (int i = 1; i < corners.size(); i++) {
-            sum += corners.get(i).place().minus(corners.get(i - 1).place()).length();
-        }
-        return closed
-                ? sum
-                        + corners.get(0)
-                                .place()
-                                .minus(corners.get(corners.size() - 1).place())
-                                .length()
-                : sum;
+        return wire(Optional.empty()).length();
+    }
+
+    Wire wire(Optional<Double> conductivity) {
+        return new Wire(corners.stream().map(Corner::place).toList(), diameter.value() / 2, closed, conductivity);
     }
 
     OwnWire withCorner(int index, Corner to) {

@@ -82,14 +82,9 @@ public record OwnWires(String name, List<OwnWire> wires, int fed, Quantity feedA
 
     @Override
     public WireModel model() {
-        List<Wire> made = new ArrayList<>();
-        for (OwnWire w : wires) {
-            made.add(new Wire(
-                    w.corners().stream().map(OwnWire.Corner::place).toList(),
-                    w.diameter().value() / 2,
-                    w.closed(),
-                    Optional.of(metal.conductivity())));
-        }
+        List<Wire> made = wires.stream()
+                .map(w -> w.wire(Optional.of(metal.conductivity())))
+                .toList();
         Port port = new Port(fed, new Port.Place.Fraction(feedAt.value() / PERCENT));
         return new WireModel(
                 name,

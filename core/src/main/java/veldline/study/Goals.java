@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.Map;
 import org.hipparchus.complex.Complex;
+import veldline.line.Mismatch;
 
 /**
  * What is wanted, as one number that grows the better it is met: weights times what is reached, in steps one notices, less
@@ -90,9 +91,9 @@ public record Goals(Map<Measure, Double> weights, Map<Measure, Double> limits) {
 
     /** How the SWR changes when the impedance does, to first order. */
     static double swrSlope(Complex z, Complex slope) {
-        Complex gamma = z.subtract(LINE).divide(z.add(LINE));
+        Complex gamma = Mismatch.reflection(z, LINE);
         double rho = gamma.norm();
-        if (rho < 1e-9 || (1 + rho) / (1 - rho) >= OPEN) {
+        if (rho < 1e-9 || Mismatch.swrOf(rho) >= OPEN) {
             return 0;
         }
         Complex change = slope.multiply(2 * LINE).divide(z.add(LINE).multiply(z.add(LINE)));

@@ -45,6 +45,9 @@ public final class Improvement {
     private static final double GAPS = 0.5;
 
     private static final double LEAST_GAP_WAVES = 0.05;
+    /** Decimals of millimetres while looking: slopes are taken over a hundredth of a radius. */
+    private static final int FINE = 9;
+
     /** A quick mesh serves while looking; what is kept is solved again in full. */
     private static final double QUICK = 0.6;
 
@@ -282,26 +285,31 @@ public final class Improvement {
         return Arrays.stream(places(ask)).mapToDouble(i -> all[i]).toArray();
     }
 
-    /** Every length and gap, those that may change as given. */
-    private static double[] whole(Ask ask, double[] part) {
-        double[] all = values(ask.from);
-        int[] places = places(ask);
+    /** With those that may change as given. */
+    private static double[] whole(double[] all, int[] places, double[] part) {
+        double[] next = all.clone();
         for (int i = 0; i < places.length; i++) {
-            all[places[i]] = part[i];
+            next[places[i]] = part[i];
         }
-        return all;
+        return next;
     }
 
+    /** To a tenth of a millimetre, as it would be cut. */
     private static YagiShape yagi(Ask ask, double[] part) {
-        double[] values = whole(ask, part);
-        int n = ask.from.elements().size();
+        return shaped(ask.from, whole(values(ask.from), places(ask), part), 1);
+    }
+
+    /** @param decimals of millimetres that are kept */
+    private static YagiShape shaped(YagiShape of, double[] values, int decimals) {
+        int n = of.elements().size();
         List<YagiShape.Element> elements = new ArrayList<>();
         double at = 0;
         for (int i = 0; i < n; i++) {
             at += i > 0 ? values[n + i - 1] : 0;
-            elements.add(new YagiShape.Element(Quantity.shown(at, Unit.MM, 1), Quantity.shown(values[i], Unit.MM, 1)));
+            elements.add(new YagiShape.Element(
+                    Quantity.shown(at, Unit.MM, decimals), Quantity.shown(values[i], Unit.MM, decimals)));
         }
-        return ask.from.withElements(elements);
+        return of.withElements(elements);
     }
 
     private static Subject subject(Ask ask) {
@@ -323,23 +331,16 @@ public final class Improvement {
                 .mapToDouble(d -> d.length() ? 0 : 1)
                 .toArray();
         YagiShape straight = bare(ask.from);
+        int[] places = places(ask);
         return new Subject(free, new Subject.Shape() {
             @Override
             public WireModel model(double[] part) {
-                double[] values = whole(ask, part);
-                YagiShape y = straight;
-                double at = 0;
-                for (int i = 0; i < n; i++) {
-                    at += i > 0 ? values[n + i - 1] : 0;
-                    y = new YagiDimension(i, true).set(y, values[i]);
-                    y = i > 0 ? new YagiDimension(i, false).set(y, at) : y;
-                }
-                return y.model();
+                return shaped(straight, whole(now, places, part), FINE).model();
             }
 
             @Override
             public double length(double[] part) {
-                return Arrays.stream(whole(ask, part)).skip(n).sum();
+                return Arrays.stream(whole(now, places, part)).skip(n).sum();
             }
 
             @Override

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.Consumer;
 import veldline.antenna.OwnWires;
+import veldline.antenna.Polarized;
 import veldline.assess.Assessment;
 import veldline.explain.Program;
 import veldline.format.FormatException;
@@ -18,6 +19,7 @@ import veldline.format.ReadingsCsv;
 import veldline.format.WireModelFile;
 import veldline.job.Job;
 import veldline.job.JobChange;
+import veldline.link.Offer;
 import veldline.prove.ProveChange;
 import veldline.prove.Recording;
 import veldline.stock.Metal;
@@ -83,6 +85,17 @@ final class Tasks {
                     work.tell("A recording was cut short; its " + r.series().size() + " readings are kept as “"
                             + r.name() + "”.");
                 }));
+    }
+
+    /** Lays an advert beside the candidates, filled in from the brief as far as that goes. */
+    void checkAdvert() {
+        Job job = work.desk().job();
+        if (job.offer().isEmpty()) {
+            work.apply(new JobChange.Consider(Optional.of(Offer.blank(
+                    job.brief().frequency(),
+                    job.antenna(!job.madeNear()).polarized().orElse(Polarized.FLAT),
+                    job.run(job.madeNear()).antenna()))));
+        }
     }
 
     /** Reads a CSV of readings as one more recording. */

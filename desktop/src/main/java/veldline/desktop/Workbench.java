@@ -9,7 +9,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Consumer;
-import veldline.antenna.Polarized;
 import veldline.antenna.YagiChange;
 import veldline.assess.Assessment;
 import veldline.assess.Stage;
@@ -19,14 +18,10 @@ import veldline.desktop.bench.Overlay;
 import veldline.desktop.bench.Showing;
 import veldline.desktop.changes.ChangesBench;
 import veldline.desktop.improve.Wish;
-import veldline.job.Job;
 import veldline.job.JobChange;
 import veldline.job.NewJob;
 import veldline.link.LevelLine;
-import veldline.link.Offer;
 import veldline.store.JobStore;
-import veldline.study.Candidate;
-import veldline.study.Candidates;
 import veldline.study.Improvement;
 
 /**
@@ -47,9 +42,8 @@ public final class Workbench implements AutoCloseable {
     private Optional<Whole> whole = Optional.empty();
     private final Shadows shadows;
     private Optional<Showing.Busy> busy = Optional.empty();
-    private Stage<List<Candidate>> candidates = new Stage.Running<>();
+    private final Ranking ranking;
     private final Improver improver;
-    private Optional<CandidateKey> candidatesFor = Optional.empty();
     private Step step = Step.BRIEF;
     private String stop = "near-radio";
     private String news = "";
@@ -64,6 +58,7 @@ public final class Workbench implements AutoCloseable {
         });
         this.shadows = new Shadows(desk, studies, () -> changed.run(), this::tell);
         this.tasks = new Tasks(this, studies, toInterface);
+        this.ranking = new Ranking(studies, () -> changed.run());
         this.improver = new Improver(studies, this::tell, () -> changed.run());
         desk.watch(this::arrived);
         desk.onSaved(() -> told.run());
@@ -100,7 +95,7 @@ public final class Workbench implements AutoCloseable {
 
     public Optional<Showing> showing() {
         return assessment.map(
-                a -> new Showing(a, stop, Map.copyOf(picked), Map.copyOf(noted), candidates, busy, desk.late()));
+                a -> new Showing(a, stop, Map.copyOf(picked), Map.copyOf(noted), ranking.found(), busy, desk.late()));
     }
 
     public JobDesk desk() {
@@ -295,34 +290,11 @@ public final class Workbench implements AutoCloseable {
         tell(pinned ? "The line as it is stays drawn thin; F6 lets it go." : "The pinned line is let go.");
     }
 
-    /** Candidates are asked for when Choose is open and what they depend on has changed. */
+    /** Candidates are asked for when Choose is open. */
     private void askCandidates() {
-        if (assessment.isEmpty() || step != Step.CHOOSE || busy.isPresent()) {
-            return;
+        if (step == Step.CHOOSE && busy.isEmpty()) {
+            assessment.ifPresent(ranking::ask);
         }
-        Assessment a = assessment.get();
-        CandidateKey key = CandidateKey.of(a.job());
-        if (candidatesFor.filter(key::equals).isPresent()) {
-            return;
-        }
-        candidatesFor = Optional.of(key);
-        candidates = candidates
-                .value()
-                .<Stage<List<Candidate>>>map(v -> new Stage.Stale<>(v, Instant.now()))
-                .orElse(new Stage.Running<>());
-        studies.ask(
-                "Solving candidates",
-                p -> Candidates.of(a, p),
-                o -> {
-                    if (!o.stopped()) {
-                        candidates = new Stage.Fresh<>(o.result());
-                    }
-                    changed.run();
-                },
-                e -> {
-                    candidates = new Stage.Failed<>(e.getMessage());
-                    changed.run();
-                });
     }
 
     /** Called when the step changed, so that a bench that needs a study gets it. */
@@ -337,7 +309,7 @@ public final class Workbench implements AutoCloseable {
             case TAKE_IMPROVED -> takeImproved();
             case STOP -> stopStudy();
             case GO_BACK -> goBack();
-            case CHECK_ADVERT -> checkAdvert();
+            case CHECK_ADVERT -> tasks.checkAdvert();
             default -> throw new IllegalArgumentException(command + " belongs to the window");
         }
     }
@@ -363,17 +335,6 @@ public final class Workbench implements AutoCloseable {
             leaveOverlay();
             tell("Taken; Ctrl Z puts the old one back.");
         });
-    }
-
-    /** Lays an advert beside the candidates, filled in from the brief as far as that goes. */
-    private void checkAdvert() {
-        Job job = desk.job();
-        if (job.offer().isEmpty()) {
-            apply(new JobChange.Consider(Optional.of(Offer.blank(
-                    job.brief().frequency(),
-                    job.antenna(!job.madeNear()).polarized().orElse(Polarized.FLAT),
-                    job.run(job.madeNear()).antenna()))));
-        }
     }
 
     public void stopStudy() {
@@ -412,8 +373,7 @@ public final class Workbench implements AutoCloseable {
 
     /** A job was opened: what was known of the one before is forgotten. */
     void forgetJob() {
-        candidatesFor = Optional.empty();
-        candidates = new Stage.Running<>();
+        ranking.forget();
         improver.forget();
         whole = Optional.empty();
         picked.clear();

@@ -30,7 +30,7 @@ final class ShapeFigures {
 
     private static final double LIMIT = 2;
     /** From this width on there is room to say what can be done. */
-    private static final double ROOMY = 680;
+    static final double ROOMY = 680;
 
     private final Showing s;
     private final Pen pen;

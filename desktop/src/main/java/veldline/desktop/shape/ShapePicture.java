@@ -19,7 +19,6 @@ import veldline.quantity.NumberText;
 final class ShapePicture {
     private static final double RULE = ShapeFigures.RULE;
     private static final double ROW = 16;
-    private static final double ROOMY = 680;
     /** Room for a name, for each letter of a length, and for its ± with what parts it from the next. */
     private static final double NAME = 32;
 
@@ -48,7 +47,7 @@ final class ShapePicture {
                 Origin.Plain.NAME);
         YagiDrawing drawing = new YagiDrawing(yagi, pen.width(), ShapeBench.picked(s));
         // In a narrow window the words beside the heading need the room of the chosen length in both units.
-        if (OnWires.says(s) || pen.width() < ROOMY) {
+        if (OnWires.says(s) || pen.width() < ShapeFigures.ROOMY) {
             drawing.untagged().draw(pen);
         } else {
             drawing.draw(pen);
