@@ -26,7 +26,7 @@ import veldline.study.Measure;
 /** The curve of the best trades over the antenna as it is, and under it the one that is walked to, to scale over the other. */
 final class ImprovePicture {
     private static final double LEFT = 78;
-    private static final double TOP = 66;
+    private static final double TOP = 80;
     /** For the drawing under the curve. */
     private static final double FOOT = 178;
 
@@ -117,7 +117,7 @@ final class ImprovePicture {
         }
         pen.line(across.start(), up.start(), across.end(), up.start(), Role.EDGE, 1.5);
         pen.words(label(r.ask().across()), across.end(), up.start() + 38, Anchor.END, Face.TEXT, Role.SLATE);
-        pen.words(label(r.ask().up()), 18, TOP - 2, Anchor.START, Face.TEXT, Role.SLATE);
+        pen.words(label(r.ask().up()), 18, TOP - 18, Anchor.START, Face.TEXT, Role.SLATE);
     }
 
     private static List<Double> ticks(Axis axis, int most) {
