@@ -28,6 +28,7 @@ class ArchitectureTest {
             "antenna",
             "path",
             "link",
+            "coverage",
             "measure",
             "raise",
             "calc",

@@ -5,7 +5,10 @@ import static veldline.calc.Topic.is;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import veldline.antenna.SectorClaim;
+import veldline.coverage.SectorRing;
+import veldline.link.HtRates;
 import veldline.link.Noise;
 import veldline.path.FreeSpace;
 import veldline.raise.WindLoad;
@@ -40,6 +43,20 @@ final class BudgetTopics {
                     "The first K is the kindest reading a claim can have; 360° all round needs another sum",
                     BudgetTopics::claim),
             new Topic(
+                    "802.11n 20 MHz one stream rate from level",
+                    asks("rssi:dBm", "fade_margin:dB"),
+                    "The fastest scheme whose least sensitivity the level less the margin still reaches",
+                    "IEEE Std 802.11, HT PHY, 19.3.19.2",
+                    "What the standard asks for; receivers are 5 to 12 dB better, and traffic gets about half",
+                    BudgetTopics::rate),
+            new Topic(
+                    "sector ring ripple",
+                    asks("sectors", "beamwidth:deg"),
+                    "A = 12·(angle ÷ width)²; the strongest, and the sum by power, all round",
+                    "Parabolic beam, −3 dB at half the width",
+                    "Sectors with signals of their own; one signal on all makes deep nulls instead",
+                    BudgetTopics::ring),
+            new Topic(
                     "wind load and mast bending",
                     asks(
                             "wind_speed:m/s",
@@ -58,6 +75,26 @@ final class BudgetTopics {
                     BudgetTopics::wind));
 
     private BudgetTopics() {}
+
+    private static List<Topic.Answer> rate(Given in) {
+        Optional<HtRates> r = HtRates.at(in.n("rssi") - in.n("fade_margin"));
+        List<Topic.Answer> out = new ArrayList<>(List.of(
+                new Topic.Answer("mcs", r.map(HtRates::ordinal).orElse(-1), ""),
+                is("rate_long_gi", r.map(x -> x.rate(false) / 1e6).orElse(0.0), "Mbit/s"),
+                is("rate_short_gi", r.map(x -> x.rate(true) / 1e6).orElse(0.0), "Mbit/s")));
+        r.ifPresent(x -> out.add(is("required_snr", x.snrDb(), "dB")));
+        return out;
+    }
+
+    private static List<Topic.Answer> ring(Given in) {
+        SectorRing ring = new SectorRing((int) in.over0("sectors"), in.over0("beamwidth"));
+        return List.of(
+                is("crossover_loss", ring.seamDb(), "dB"),
+                is("best_server_ripple", ring.seamDb(), "dB"),
+                is("power_sum_ripple", ring.rippleDb(), "dB"),
+                is("power_sum_at_crossover", ring.sumDb(180.0 / ring.sectors()), "dB"),
+                is("power_sum_at_boresight", ring.sumDb(0), "dB"));
+    }
 
     private static List<Topic.Answer> budget(Given in) {
         double eirp = in.n("tx_power") - in.n("tx_cable") + in.n("tx_gain");

@@ -75,7 +75,8 @@ final class PathTopics {
                     "L = 0.45·f^0.284·d to 14 m; 1.33·f^0.284·d^0.588 to 400 m",
                     "Weissberger, ESD-TR-81-101 (1982)",
                     "Trees in leaf between 0.23 and 95 GHz, dry; spread of several dB",
-                    in -> List.of(is("loss", Leaves.weissbergerDb(in.over0("frequency") * 1e9, in.n("depth")), "dB"))));
+                    in -> List.of(
+                            is("loss", Leaves.WEISSBERGER.lossDb(in.over0("frequency") * 1e9, in.n("depth")), "dB"))));
 
     private PathTopics() {}
 

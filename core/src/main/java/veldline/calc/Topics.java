@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 public final class Topics {
     private static final List<Topic> ALL = Stream.of(
                     PathTopics.ALL,
+                    TerrainTopics.ALL,
                     PowerTopics.ALL,
                     LineTopics.ALL,
                     MatchTopics.ALL,

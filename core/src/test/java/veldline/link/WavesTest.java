@@ -104,16 +104,16 @@ class WavesTest {
 
     @Test
     void leavesJoinSmoothlyAndEndWhereTheFitEnds() {
-        assertThat(Leaves.weissbergerDb(2.4e9, 0)).isZero();
-        double at14 = Leaves.weissbergerDb(2.4e9, 14);
-        assertThat(Leaves.weissbergerDb(2.4e9, 14.001)).isCloseTo(at14, within(0.05 * at14));
+        assertThat(Leaves.WEISSBERGER.lossDb(2.4e9, 0)).isZero();
+        double at14 = Leaves.WEISSBERGER.lossDb(2.4e9, 14);
+        assertThat(Leaves.WEISSBERGER.lossDb(2.4e9, 14.001)).isCloseTo(at14, within(0.05 * at14));
         double before = 0;
         for (double d = 1; d <= 400; d += 7) {
-            assertThat(Leaves.weissbergerDb(2.4e9, d)).isGreaterThan(before * 0.99);
-            before = Leaves.weissbergerDb(2.4e9, d);
+            assertThat(Leaves.WEISSBERGER.lossDb(2.4e9, d)).isGreaterThan(before * 0.99);
+            before = Leaves.WEISSBERGER.lossDb(2.4e9, d);
         }
-        assertThatThrownBy(() -> Leaves.weissbergerDb(2.4e9, 401)).hasMessageContaining("400");
-        assertThatThrownBy(() -> Leaves.weissbergerDb(1e8, 10)).hasMessageContaining("0.23");
+        assertThatThrownBy(() -> Leaves.WEISSBERGER.lossDb(2.4e9, 401)).hasMessageContaining("400");
+        assertThatThrownBy(() -> Leaves.WEISSBERGER.lossDb(1e8, 10)).hasMessageContaining("0.23");
     }
 
     /** The heights said to be nulls and maxima are those of the two rays over a mirror. */

@@ -1,0 +1,2 @@
+/** A site plan, and the level over it. */
+package veldline.coverage;
