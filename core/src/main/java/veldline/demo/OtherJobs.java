@@ -30,6 +30,7 @@ import veldline.link.Offer;
 import veldline.link.Radio;
 import veldline.measure.Reading;
 import veldline.measure.Series;
+import veldline.path.Obstruction;
 import veldline.path.Surface;
 import veldline.prove.Recording;
 import veldline.quantity.Unit;
@@ -164,11 +165,11 @@ final class OtherJobs {
                 new Station(
                         "Behind the wall",
                         terrace.withDistance(q("110", Unit.M))
-                                .withObstacles(List.of(new Brief.Obstacle("stone wall", q("13", Unit.DB))))),
+                                .withObstacles(List.of(new Obstruction.Told("stone wall", q("13", Unit.DB))))),
                 new Station(
                         "Dune path",
                         terrace.withDistance(q("230", Unit.M))
-                                .withObstacles(List.of(new Brief.Obstacle("dune", q("17", Unit.DB))))));
+                                .withObstacles(List.of(new Obstruction.Told("dune", q("17", Unit.DB))))));
         Job job = NewJob.of(Reserve.NAME, "Visitor shelter", terrace)
                 .withStations(places)
                 .withNeeds(Needs.none()

@@ -15,6 +15,7 @@ import veldline.link.Radio;
 import veldline.link.RadioSheet;
 import veldline.link.Radios;
 import veldline.path.Surface;
+import veldline.path.Way;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
 
@@ -53,7 +54,8 @@ final class Reserve {
                 "none",
                 q("30.0", Unit.DBM),
                 List.of(),
-                Optional.empty());
+                Optional.empty(),
+                Way.open());
     }
 
     static Bought bought(String name, String gain, Polarized field, String width, String length, Connector connector) {

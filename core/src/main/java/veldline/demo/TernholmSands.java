@@ -154,11 +154,7 @@ public final class TernholmSands {
 
     private static Recording.Quoted predicted(Job job, double gain, double height, Instant on) {
         double frequency = job.brief().frequency().value();
-        TideCurve tide = new TideCurve(
-                job.brief().tideCurve(job.polarized().upright()).ray(),
-                height,
-                job.brief().far().height().value(),
-                job.brief().tide().value());
+        TideCurve tide = job.brief().tideCurve(job.polarized().upright()).withFirst(height);
         double level = job.brief().near().radio().power().value()
                 - job.nearRun().lossDb(frequency)
                 + gain

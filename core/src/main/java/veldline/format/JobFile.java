@@ -169,7 +169,8 @@ public final class JobFile {
     private static ObjectNode migrated(ObjectNode job, int major, int minor) {
         ObjectNode two = major < 2 ? Migration1To2.apply(job) : job;
         ObjectNode one = major < 2 || major == 2 && minor < 1 ? Migration2To21.apply(two) : two;
-        return major < 2 || major == 2 && minor < 2 ? Migration21To22.apply(one) : one;
+        ObjectNode outside = major < 2 || major == 2 && minor < 2 ? Migration21To22.apply(one) : one;
+        return major < 2 || major == 2 && minor < 3 ? Migration22To23.apply(outside) : outside;
     }
 
     private static void newerMajor(String version, Optional<List<String>> troubles) throws FormatException {

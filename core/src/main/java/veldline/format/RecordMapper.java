@@ -30,6 +30,7 @@ import veldline.antenna.Bought;
 import veldline.antenna.NotChosen;
 import veldline.antenna.OwnWires;
 import veldline.antenna.YagiShape;
+import veldline.path.Obstruction;
 
 /**
  * Records as JSON objects: every component a field by its name, instants in ISO 8601, and the alternatives of a sealed
@@ -42,7 +43,10 @@ final class RecordMapper {
             new NamedType(YagiShape.class, "yagi"),
             new NamedType(OwnWires.class, "own wires"),
             new NamedType(Bought.class, "bought"),
-            new NamedType(NotChosen.class, "not chosen"));
+            new NamedType(NotChosen.class, "not chosen"),
+            new NamedType(Obstruction.Told.class, "told"),
+            new NamedType(Obstruction.Trees.class, "trees"),
+            new NamedType(Obstruction.Wall.class, "wall"));
 
     private RecordMapper() {}
 
@@ -87,7 +91,8 @@ final class RecordMapper {
 
         @Override
         public boolean useForType(JavaType type) {
-            return type.getRawClass().isSealed();
+            // An enum with bodies of its own counts as sealed to Java, too.
+            return type.getRawClass().isSealed() && !type.isEnumType();
         }
 
         @Override

@@ -73,8 +73,7 @@ public final class World {
     public double meanLevel(double tide) {
         double frequency = job.brief().frequency().value();
         double distance = job.brief().distance().value();
-        TwoRay ray = new TwoRay(
-                frequency, distance, job.brief().surface(), job.polarized().upright());
+        TwoRay ray = job.brief().tideCurve(job.polarized().upright()).ray();
         double near = job.nearRun().lossDb(frequency) + hidden.extraLoss;
         return job.brief().near().radio().power().value()
                 - near

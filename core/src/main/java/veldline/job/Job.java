@@ -51,7 +51,7 @@ public record Job(
         List<LogEntry> log)
         implements JobBuilder.With {
     /** Version of the form in which jobs are kept, major and minor. */
-    public static final String FORMAT = "2.2";
+    public static final String FORMAT = "2.3";
 
     public Job {
         stations = List.copyOf(stations);

@@ -13,6 +13,7 @@ import veldline.link.Radio;
 import veldline.link.RadioSheet;
 import veldline.link.Radios;
 import veldline.path.Surface;
+import veldline.path.Way;
 import veldline.prove.ProvePlan;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
@@ -66,7 +67,8 @@ public final class NewJob {
                         "none",
                         Quantity.of("20", Unit.DBM),
                         List.of(),
-                        Optional.empty()));
+                        Optional.empty(),
+                        Way.open()));
     }
 
     private static End end(String name, Radio radio) {

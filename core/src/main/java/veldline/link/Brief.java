@@ -3,9 +3,11 @@ package veldline.link;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
+import veldline.path.Obstruction;
+import veldline.path.Passage;
 import veldline.path.Surface;
 import veldline.path.TideCurve;
-import veldline.path.TwoRay;
+import veldline.path.Way;
 import veldline.quantity.Quantity;
 
 /**
@@ -22,6 +24,7 @@ import veldline.quantity.Quantity;
  * @param profile id of the rule on radiated power
  * @param licence the power a licence allows, used by the licence profile
  * @param obstacles what stands in the way, each with what it takes
+ * @param way what else is known of the way: its ground, its air, its weather
  * @param field the field at the far end, for a sender of which no more is known; the line then begins with it
  */
 @RecordBuilder
@@ -36,20 +39,13 @@ public record Brief(
         Quantity sizeAllowed,
         String profile,
         Quantity licence,
-        List<Obstacle> obstacles,
-        Optional<Quantity> field)
+        List<Obstruction> obstacles,
+        Optional<Quantity> field,
+        Way way)
         implements BriefBuilder.With {
     public Brief {
         obstacles = List.copyOf(obstacles);
     }
-
-    /**
-     * Something in the way.
-     *
-     * @param name “stone wall”
-     * @param loss it takes, as typed
-     */
-    public record Obstacle(String name, Quantity loss) {}
 
     /** The ends that are the job's own: both, or the far one alone where the line begins at a field. */
     public List<End> ends() {
@@ -58,19 +54,31 @@ public record Brief(
 
     /** What everything in the way takes, dB. */
     public double obstacleLossDb() {
-        return obstacles.stream().mapToDouble(o -> o.loss().value()).sum();
+        return obstacles.stream()
+                .mapToDouble(o -> o.loss(frequency.value()).value())
+                .sum();
     }
 
     /**
-     * The direct ray and the bounce over the range of the tide.
+     * The wave on its way.
      *
      * @param upright whether the field stands upright
      */
+    public Passage passage(boolean upright) {
+        return new Passage(
+                frequency.value(),
+                distance.value(),
+                way.standing(true, near.height().value()),
+                way.standing(false, far.height().value()),
+                tide.value(),
+                surface,
+                upright,
+                way,
+                obstacles);
+    }
+
+    /** The direct ray and the bounce over the range of the tide. */
     public TideCurve tideCurve(boolean upright) {
-        return new TideCurve(
-                new TwoRay(frequency.value(), distance.value(), surface, upright),
-                near.height().value(),
-                far.height().value(),
-                tide.value());
+        return passage(upright).tide();
     }
 }

@@ -1,7 +1,9 @@
 package veldline.link;
 
 import veldline.explain.Change;
+import veldline.path.Obstruction;
 import veldline.path.Surface;
+import veldline.path.WayChange;
 import veldline.quantity.Quantity;
 
 /** Every edit of a brief. */
@@ -199,7 +201,7 @@ public sealed interface BriefChange extends Change<Brief> {
         }
     }
 
-    record InTheWay(java.util.List<Brief.Obstacle> to) implements BriefChange {
+    record InTheWay(java.util.List<Obstruction> to) implements BriefChange {
         @Override
         public Brief applyTo(Brief b) {
             return b.withObstacles(to);
@@ -220,6 +222,33 @@ public sealed interface BriefChange extends Change<Brief> {
         @Override
         public String label() {
             return "field " + to;
+        }
+    }
+
+    /** Another profile, k, rain and the like. */
+    record OfWay(WayChange change) implements BriefChange {
+        @Override
+        public Brief applyTo(Brief b) {
+            return b.withWay(change.applyTo(b.way()));
+        }
+
+        @Override
+        public String label() {
+            return change.label();
+        }
+    }
+
+    /** The ground along the way from outside, and the distance with it. */
+    record Terrain(veldline.path.Profile profile) implements BriefChange {
+        @Override
+        public Brief applyTo(Brief b) {
+            return b.withWay(b.way().withProfile(java.util.Optional.of(profile)))
+                    .withDistance(Quantity.shown(profile.length() / 1000, veldline.quantity.Unit.KM, 3));
+        }
+
+        @Override
+        public String label() {
+            return "profile, " + profile.source();
         }
     }
 }

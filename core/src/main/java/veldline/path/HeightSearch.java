@@ -5,43 +5,56 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 
 /**
- * Looks up and down for a height at which the worst tide takes least, within one lobe of where the antenna is and never
- * under the height that keeps it dry.
+ * Looks up and down for a height at which the ground takes least at its worst stand, within one lobe of where the antenna
+ * is, and where something stands in the way up to where six tenths of the first zone are clear.
  */
 public final class HeightSearch {
     private static final double STEP = 0.5;
     /** Nobody puts a mast of more up for a link, metres; higher is only looked for where the antenna hangs there now. */
     private static final double HIGHEST = 30;
+    /** Masts and hills are looked at no farther than this over where the antenna is, metres. */
+    private static final double CLIMB = 30;
 
     /**
      * A better height.
      *
-     * @param height over low water, metres
-     * @param worstDb the bounce at its worst tide there
+     * @param height over the zero that heights are counted from, metres
+     * @param worstDb what the ground gives there at its worst, over free space
      */
     public record Found(double height, double worstDb) {}
+
+    /** What a lower mast may cost, dB. */
+    private static final double NEARLY = 1;
 
     private HeightSearch() {}
 
     /**
-     * The best height for the first end on half-metre steps, when it gains at least 1 dB at the worst tide.
+     * The best height for the near end on half-metre steps, when it gains at least 1 dB at the worst stand.
      *
-     * @param least the lowest the antenna may hang over low water, metres
+     * @param least the lowest the antenna may hang, metres
      * @param allowed the highest it may, metres; zero where nothing forbids it
      */
-    public static Optional<Found> forFirstEnd(TideCurve now, double least, double allowed) {
-        double lobe = FreeSpace.wavelength(now.ray().frequency()) * now.ray().distance() / (2 * now.h2());
-        int first = (int) Math.ceil(Math.max(least, now.h1() - lobe) / STEP);
-        double most = Math.min(now.h1() + lobe, Math.max(HIGHEST, now.h1()));
+    public static Optional<Found> forNearEnd(Passage now, double least, double allowed) {
+        Sightline line = now.sightline();
+        boolean blocked = now.ground(line) == Passage.Ground.EDGES;
+        double lobe = FreeSpace.wavelength(now.frequency()) * now.distance() / (2 * Math.max(now.far(), 0.5));
+        double low = Math.max(least, now.near() - lobe);
+        double most = blocked ? now.near() + CLIMB : Math.min(now.near() + lobe, Math.max(HIGHEST, now.near()));
+        int first = (int) Math.ceil(low / STEP);
         int last = (int) Math.floor((allowed > 0 ? Math.min(most, allowed) : most) / STEP);
-        double worstNow = now.worst().bounceDb();
+        double worstNow = -now.worstDb();
         return IntStream.rangeClosed(first, last)
-                .mapToObj(i -> new Found(
-                        i * STEP,
-                        new TideCurve(now.ray(), i * STEP, now.h2(), now.range())
-                                .worst()
-                                .bounceDb()))
+                .mapToObj(i -> new Found(i * STEP, -now.withNear(i * STEP).worstDb()))
                 .max(Comparator.comparingDouble(Found::worstDb))
+                .flatMap(best -> lowest(now, first, last, best))
                 .filter(f -> f.worstDb >= worstNow + 1);
+    }
+
+    /** Of all heights within a decibel of the best, the lowest: every metre of mast costs. */
+    private static Optional<Found> lowest(Passage now, int first, int last, Found best) {
+        return IntStream.rangeClosed(first, last)
+                .mapToObj(i -> new Found(i * STEP, -now.withNear(i * STEP).worstDb()))
+                .filter(f -> f.worstDb >= best.worstDb - NEARLY)
+                .findFirst();
     }
 }

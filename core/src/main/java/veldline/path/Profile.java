@@ -92,4 +92,27 @@ public record Profile(String source, List<Double> along, List<Double> heights) {
         places.set(size() - 1, length);
         return new Profile(source, places, heights);
     }
+
+    /**
+     * With another height at a place; a point that stands within a hundredth of the length is moved there instead.
+     *
+     * @param place metres from the near end, within the length
+     */
+    public Profile withPoint(double place, double height) {
+        List<Double> places = new ArrayList<>(along);
+        List<Double> ground = new ArrayList<>(heights);
+        double close = length() / 100;
+        for (int i = 0; i < size(); i++) {
+            if (Math.abs(along.get(i) - place) <= close) {
+                ground.set(i, height);
+                return new Profile(source, places, ground);
+            }
+            if (along.get(i) > place) {
+                places.add(i, place);
+                ground.add(i, height);
+                break;
+            }
+        }
+        return new Profile(source, places, ground);
+    }
 }

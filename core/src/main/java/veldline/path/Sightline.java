@@ -128,10 +128,11 @@ public final class Sightline {
 
     /** How many radii of the first zone are clear at a point. */
     public double clearance(int i) {
-        return -over(i) / radius(i);
+        return -over(i) / zone(i);
     }
 
-    private double radius(int i) {
+    /** Radius of the first zone at a point, metres. */
+    double zone(int i) {
         return Fresnel.radius(1, along[i], length() - along[i], wavelength);
     }
 
@@ -156,7 +157,7 @@ public final class Sightline {
                 .computed("h", "the line there", (near * (d - along[i]) + far * along[i]) / d, "m", 3)
                 .computed("b", "bulge of the earth", bulge(i), "m", 3)
                 .computed("g", "ground there", ground[i], "m", 3)
-                .computed("F", "first zone there", radius(i), "m", 3)
+                .computed("F", "first zone there", zone(i), "m", 3)
                 .gives(clearance(i), "", 2);
     }
 

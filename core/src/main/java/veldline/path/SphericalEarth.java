@@ -6,6 +6,11 @@ public final class SphericalEarth {
 
     private SphericalEarth() {}
 
+    /** How far two antennas over the smooth earth see each other, metres. */
+    public static double horizon(double h1, double h2, double earth) {
+        return Math.sqrt(2 * earth) * (Math.sqrt(Math.max(h1, 0)) + Math.sqrt(Math.max(h2, 0)));
+    }
+
     /**
      * Loss in dB, zero or more (§3.2).
      *
@@ -18,16 +23,13 @@ public final class SphericalEarth {
             double frequency, double distance, double h1, double h2, double earth, Surface surface, boolean upright) {
         double low1 = Math.max(h1, 0);
         double low2 = Math.max(h2, 0);
-        double horizon = Math.sqrt(2 * earth) * (Math.sqrt(low1) + Math.sqrt(low2));
-        if (distance >= horizon) {
+        if (distance >= horizon(low1, low2, earth)) {
             return Math.max(0, beyond(frequency, distance, low1, low2, earth, surface, upright));
         }
         double m = distance * distance / (4 * earth * (low1 + low2));
         double c = (low1 - low2) / (low1 + low2);
-        double b = 2
-                * Math.sqrt((m + 1) / (3 * m))
-                * Math.cos(Math.PI / 3 + Math.acos(1.5 * c * Math.sqrt(3 * m / Math.pow(m + 1, 3))) / 3);
-        double d1 = distance / 2 * (1 + b);
+        double b = SpherePoint.balance(m, c);
+        double d1 = Math.max(0, Math.min(distance, distance / 2 * (1 + b)));
         double d2 = distance - d1;
         double clear = ((low1 - d1 * d1 / (2 * earth)) * d2 + (low2 - d2 * d2 / (2 * earth)) * d1) / distance;
         double needed = 0.552 * Math.sqrt(d1 * d2 * FreeSpace.wavelength(frequency) / distance);

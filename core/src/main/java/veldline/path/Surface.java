@@ -6,7 +6,8 @@ public enum Surface {
     FRESH_WATER("fresh water", 79, 0.2),
     WET_GROUND("wet ground", 30, 0.05),
     AVERAGE_GROUND("average ground", 15, 0.01),
-    DRY_GROUND("dry ground", 3, 0.0001);
+    DRY_GROUND("dry ground", 3, 0.0001),
+    SNOW("dry snow", 1.6, 0.0001);
 
     private final String words;
     private final double permittivity;

@@ -19,7 +19,6 @@ import veldline.explain.Worked;
 import veldline.feed.FeedChange;
 import veldline.job.Job;
 import veldline.job.JobChange;
-import veldline.link.Brief;
 import veldline.link.BriefChange;
 import veldline.link.Carrier;
 import veldline.link.NeedsChange;
@@ -94,7 +93,8 @@ class MetamorphicTest {
         return Stream.of(
                 of(
                         "a wall in the way",
-                        brief(new BriefChange.InTheWay(List.of(new Brief.Obstacle("wall", q("9", Unit.DB))))),
+                        brief(new BriefChange.InTheWay(
+                                List.of(new veldline.path.Obstruction.Told("wall", q("9", Unit.DB))))),
                         List.of("needed"),
                         List.of("margin")),
                 of(

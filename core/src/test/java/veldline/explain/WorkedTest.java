@@ -72,6 +72,7 @@ class WorkedTest {
                 .replace("cos(", "COSR(")
                 .replace("sin(", "SINR(")
                 .replace("abs(", "ABS(")
+                .replace("exp(", "2.718281828459045^(")
                 .replaceAll("\\bpi\\b", "PI");
         ExpressionConfiguration configuration = ExpressionConfiguration.builder()
                 .mathContext(MathContext.DECIMAL64)

@@ -18,6 +18,7 @@ import veldline.format.JobFile;
 import veldline.job.Job;
 import veldline.job.JobChange;
 import veldline.link.BriefChange;
+import veldline.path.Way;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
 
@@ -64,7 +65,7 @@ class StoreFaultsTest {
         assertThat(opened.job().log()).isNotEmpty().allMatch(l -> l.photograph().isEmpty());
         assertThat(opened.job().needs().highest().value()).isZero();
         assertThat(store.save(opened.job())).isEmpty();
-        assertThat(Files.readString(copy)).contains("\"version\" : \"2.2\"");
+        assertThat(Files.readString(copy)).contains("\"version\" : \"2.3\"");
     }
 
     @Test
@@ -82,6 +83,20 @@ class StoreFaultsTest {
     }
 
     @Test
+    void inAFileOfVersionTwoPointTwoTheWayIsOpen() throws Exception {
+        Path copy = folder.resolve("skiff.veldline.json");
+        Files.copy(
+                Path.of(StoreFaultsTest.class
+                        .getResource("/jobs/survey-skiff-2.2.veldline.json")
+                        .toURI()),
+                copy);
+        JobFile.Opened opened = new JobStore(copy).openWhatCanBe();
+        assertThat(opened.troubles()).isEmpty();
+        assertThat(opened.job().brief().way()).isEqualTo(Way.open());
+        assertThat(opened.job().name()).isEqualTo("Survey skiff video");
+    }
+
+    @Test
     void aFileOfVersionOneOpensAsItWasMeant() throws Exception {
         Path copy = frozen("nest-camera-1.0");
         JobStore store = new JobStore(copy);
@@ -95,7 +110,7 @@ class StoreFaultsTest {
         assertThat(job.farAntenna().claimedGain().orElseThrow().value()).isEqualTo(12);
         assertThat(job.prove().recordings()).hasSize(2).allMatch(r -> r.series().size() == 24);
         assertThat(store.save(job)).as("a known file is written over").isEmpty();
-        assertThat(Files.readString(copy)).contains("\"version\" : \"2.2\"");
+        assertThat(Files.readString(copy)).contains("\"version\" : \"2.3\"");
         assertThat(new JobStore(copy).open()).isEqualTo(job);
     }
 
@@ -106,7 +121,7 @@ class StoreFaultsTest {
         Files.writeString(
                 file,
                 Files.readString(file)
-                        .replace("\"version\" : \"2.2\"", "\"version\" : \"2.4\"")
+                        .replace("\"version\" : \"2.3\"", "\"version\" : \"2.4\"")
                         .replaceFirst("\"place\"", "\"moonPhase\" : 3, \"place\"")
                         .replaceFirst("\"marginWanted\"", "\"mood\" : {\"of\" : \"sea\"}, \"marginWanted\""));
         JobStore store = new JobStore(file);
@@ -127,7 +142,7 @@ class StoreFaultsTest {
     void aNewerMajorVersionIsShownAndNeverWrittenOver() throws IOException, FormatException {
         Path file = folder.resolve("link.veldline.json");
         new JobStore(file).save(JOB);
-        String newer = Files.readString(file).replace("\"version\" : \"2.2\"", "\"version\" : \"3.1\"");
+        String newer = Files.readString(file).replace("\"version\" : \"2.3\"", "\"version\" : \"3.1\"");
         Files.writeString(file, newer);
         JobStore store = new JobStore(file);
         JobFile.Opened opened = store.openWhatCanBe();

@@ -18,6 +18,7 @@ import veldline.link.Brief;
 import veldline.link.BriefChange;
 import veldline.link.PowerProfiles;
 import veldline.path.FreeSpace;
+import veldline.path.Obstruction;
 import veldline.path.Surface;
 import veldline.picture.Picture;
 import veldline.quantity.NumberText;
@@ -165,11 +166,11 @@ public final class BriefBench implements Bench {
     /** Something in the way is written as “stone wall 12”; ticking it off takes it out. */
     private static void obstacles(List<Input> in, Brief b) {
         for (int i = 0; i < b.obstacles().size(); i++) {
-            List<Brief.Obstacle> without = new ArrayList<>(b.obstacles());
-            Brief.Obstacle o = without.remove(i);
+            List<Obstruction> without = new ArrayList<>(b.obstacles());
+            Obstruction o = without.remove(i);
             in.add(new Input.Tick(
                     "obstacle-" + i,
-                    o.name() + ", " + o.loss(),
+                    o.name() + ", " + o.loss(b.frequency().value()).shown(),
                     "",
                     false,
                     true,
@@ -183,8 +184,8 @@ public final class BriefBench implements Bench {
         if (!m.matches()) {
             return Optional.empty();
         }
-        List<Brief.Obstacle> with = new ArrayList<>(b.obstacles());
-        with.add(new Brief.Obstacle(m.group(1), Quantity.of(m.group(2).replace(',', '.'), Unit.DB)));
+        List<Obstruction> with = new ArrayList<>(b.obstacles());
+        with.add(new Obstruction.Told(m.group(1), Quantity.of(m.group(2).replace(',', '.'), Unit.DB)));
         return Optional.of(lift(new BriefChange.InTheWay(with)));
     }
 

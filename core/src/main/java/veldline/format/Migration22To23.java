@@ -1,0 +1,46 @@
+package veldline.format;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+
+/** From 2.2 to 2.3: a brief says what is known of the way, and what stands in it may be worked out. */
+final class Migration22To23 {
+    private Migration22To23() {}
+
+    /** The job of a file of version 2.2 as 2.3 would have written it. */
+    static ObjectNode apply(ObjectNode old) {
+        ObjectNode job = old.deepCopy();
+        for (JsonNode station : job.path("stations")) {
+            if (station.path("brief") instanceof ObjectNode brief) {
+                for (JsonNode o : brief.path("obstacles")) {
+                    if (o instanceof ObjectNode told) {
+                        told.put("kind", "told");
+                    }
+                }
+                brief.set("way", open(job));
+            }
+        }
+        return job;
+    }
+
+    /** A way of which nothing is known, as it was taken until then. */
+    private static ObjectNode open(ObjectNode job) {
+        ObjectNode way = job.objectNode();
+        way.putNull("profile");
+        way.put("overGround", false);
+        number(way, "k", "1.333", "ONE");
+        way.put("edges", "AS_ONE");
+        way.put("rise", "TIDE");
+        number(way, "roughness", "0", "M");
+        number(way, "exponent", "0", "ONE");
+        number(way, "spread", "8", "DB");
+        number(way, "rain", "0", "ONE");
+        number(way, "share", "0.01", "ONE");
+        number(way, "gradient", "-250", "ONE");
+        return way;
+    }
+
+    private static void number(ObjectNode way, String name, String number, String unit) {
+        way.putObject(name).put("number", number).put("unit", unit);
+    }
+}
