@@ -75,17 +75,18 @@ final class BriefRules {
 
     static List<Finding> tide(Assessment a) {
         PathFigures p = a.path();
-        if (a.job().brief().field().isPresent()) {
+        if (a.job().brief().field().isPresent() || !p.over().counts().bounces()) {
             return List.of();
         }
         if (a.job().brief().tide().value() <= 0) {
             return List.of(Finding.fits(
                     NumberText.signed(p.middle().value(), 1) + " dB",
-                    "by the bounce; there is no tide.",
+                    "by the bounce; nothing rises or falls.",
                     "",
                     p.middle()));
         }
-        String where = "with the tide at " + NumberText.shown(p.worstAt().tide(), 1) + " m";
+        String where = "with the " + a.job().brief().way().rise().words() + " at "
+                + NumberText.shown(p.worstAt().tide(), 1) + " m";
         boolean loses = p.worstAt().bounceDb() < -3;
         String lead = NumberText.signed(p.worstAt().bounceDb(), 1) + " dB";
         String rest = "from the bounce at its worst, " + where + ".";

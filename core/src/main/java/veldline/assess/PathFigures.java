@@ -25,6 +25,8 @@ import veldline.path.TideCurve;
  * @param best at its best
  * @param worstBelow how far the worst lies below the middle, dB
  * @param better a better height for the near end, where there is one
+ * @param byHeight what the ground gives at every height of the near antenna, counted as the brief counts; none where
+ *     there is a tide to look at
  * @param weather what the year brings
  */
 public record PathFigures(
@@ -43,9 +45,11 @@ public record PathFigures(
         Worked middle,
         double worstBelow,
         Optional<HeightSearch.Found> better,
+        List<HeightSearch.Found> byHeight,
         Weather weather) {
     public PathFigures {
         lines = List.copyOf(lines);
+        byHeight = List.copyOf(byHeight);
     }
 
     /**

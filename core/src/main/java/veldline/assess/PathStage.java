@@ -27,6 +27,10 @@ final class PathStage {
     /** Lowest an antenna may hang over dry ground, metres. */
     private static final double OVER_GROUND = 1;
 
+    private static final double LOW = 0.5;
+    private static final double HIGH = 10;
+    private static final int HEIGHTS = 121;
+
     /** The bounce depends on how the field stands, and the field stands as the antennas do. */
     record Input(Brief brief, boolean upright, Worked polarization, double highest) {}
 
@@ -57,6 +61,7 @@ final class PathStage {
                 middle,
                 over.counts().bounces() ? Math.max(0, middle.value() - worst.bounceDb()) : 0,
                 better(passage, in.highest),
+                byHeight(passage),
                 weather(brief, passage));
     }
 
@@ -82,6 +87,16 @@ final class PathStage {
         double least = zero + (p.range() > 0 ? p.range() + DRY : OVER_GROUND);
         return HeightSearch.forNearEnd(p, least, highest > 0 ? zero + highest : 0)
                 .map(f -> new HeightSearch.Found(f.height() - zero, f.worstDb()));
+    }
+
+    private static List<HeightSearch.Found> byHeight(Passage p) {
+        double zero = p.way().standing(true, 0);
+        double most = Math.max(HIGH, 2 * (p.near() - zero));
+        return p.range() > 0
+                ? List.of()
+                : HeightSearch.curve(p, zero + LOW, zero + most, HEIGHTS).stream()
+                        .map(f -> new HeightSearch.Found(f.height() - zero, f.worstDb()))
+                        .toList();
     }
 
     private static PathFigures.Weather weather(Brief brief, Passage p) {

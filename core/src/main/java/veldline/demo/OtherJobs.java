@@ -32,6 +32,7 @@ import veldline.measure.Reading;
 import veldline.measure.Series;
 import veldline.path.Obstruction;
 import veldline.path.Surface;
+import veldline.path.Way;
 import veldline.prove.Recording;
 import veldline.quantity.Unit;
 import veldline.stock.Metal;
@@ -251,7 +252,9 @@ final class OtherJobs {
                 .withMarginWanted(q("15.0", Unit.DB))
                 .withSizeAllowed(q("0.6", Unit.M))
                 .withProfile("licence")
-                .withLicence(q("27.0", Unit.DBM));
+                .withLicence(q("27.0", Unit.DBM))
+                .withWay(Way.open()
+                        .withProfile(Optional.of(ReserveTerrain.between(55.16075, 4.05481, 55.20637, 4.13930))));
         Job job = NewJob.of(Reserve.NAME, "Tide-gauge relay", brief)
                 .withNeeds(Needs.none()
                         .withRate(q("2", Unit.KBIT_S))

@@ -1,6 +1,6 @@
 package veldline.path;
 
-import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 
@@ -43,18 +43,26 @@ public final class HeightSearch {
         int first = (int) Math.ceil(low / STEP);
         int last = (int) Math.floor((allowed > 0 ? Math.min(most, allowed) : most) / STEP);
         double worstNow = -now.worstDb();
-        return IntStream.rangeClosed(first, last)
-                .mapToObj(i -> new Found(i * STEP, -now.withNear(i * STEP).worstDb()))
-                .max(Comparator.comparingDouble(Found::worstDb))
-                .flatMap(best -> lowest(now, first, last, best))
-                .filter(f -> f.worstDb >= worstNow + 1);
+        List<Found> all = IntStream.rangeClosed(first, last)
+                .mapToObj(i -> at(now, i * STEP))
+                .toList();
+        double best = all.stream().mapToDouble(Found::worstDb).max().orElse(Double.NEGATIVE_INFINITY);
+        // Every metre of mast costs: of all heights within a decibel of the best, the lowest.
+        return all.stream().filter(f -> f.worstDb >= best - NEARLY).findFirst().filter(f -> f.worstDb >= worstNow + 1);
     }
 
-    /** Of all heights within a decibel of the best, the lowest: every metre of mast costs. */
-    private static Optional<Found> lowest(Passage now, int first, int last, Found best) {
-        return IntStream.rangeClosed(first, last)
-                .mapToObj(i -> new Found(i * STEP, -now.withNear(i * STEP).worstDb()))
-                .filter(f -> f.worstDb >= best.worstDb - NEARLY)
-                .findFirst();
+    /**
+     * What the ground gives at its worst over a range of heights, evenly spaced.
+     *
+     * @param count of heights, two or more
+     */
+    public static List<Found> curve(Passage now, double low, double high, int count) {
+        return IntStream.range(0, count)
+                .mapToObj(i -> at(now, low + (high - low) * i / (count - 1)))
+                .toList();
+    }
+
+    private static Found at(Passage now, double height) {
+        return new Found(height, -now.withNear(height).worstDb());
     }
 }

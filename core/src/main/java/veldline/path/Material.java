@@ -20,14 +20,16 @@ public enum Material {
     TILES("tiled roof", 3.91, 0.0238, 0.16, 0.015, 3),
     METAL("sheet metal or foil", 1, 1e7, 0, 0.0005, 10);
 
-    public static final Formula FORMULA = new Formula(
-            "A wall",
-            "Part of the wave is thrown back at both faces, part is lost inside; t is the share of the field that comes"
-                    + " through.",
-            "L",
-            "−20·log10(t)",
-            "ITU-R P.2040-2 §2.2.2 and table 3",
-            "Straight through an even sheet. Slanting ways, wet walls, rebar and coated panes take more");
+    private static Formula named(String name) {
+        return new Formula(
+                name,
+                "Part of the wave is thrown back at both faces, part is lost inside; t is the share of the field that comes"
+                        + " through.",
+                "L",
+                "−20·log10(t)",
+                "ITU-R P.2040-2 §2.2.2 and table 3",
+                "Straight through an even sheet. Slanting ways, wet walls, rebar and coated panes take more");
+    }
 
     /** What comes around a sheet of metal by its edges is never less than this, dB. */
     private static final double LEAKS = 40;
@@ -93,7 +95,7 @@ public enum Material {
 
     public Worked worked(double frequency, double thickness) {
         double loss = lossDb(frequency, thickness);
-        return Worked.of(FORMULA)
+        return Worked.of(named(Character.toUpperCase(words.charAt(0)) + words.substring(1)))
                 .computed("t", "share of the field through " + words, Math.pow(10, -loss / 20), "", 7)
                 .gives(loss, "dB", 1, doubt);
     }

@@ -19,7 +19,10 @@ public sealed interface Obstruction {
     record Told(String name, Quantity loss) implements Obstruction {
         @Override
         public Worked loss(double frequency) {
-            return Worked.of(TOLD).typed("a", name, loss.value(), "dB", 2).gives(loss.value(), "dB", 1, 0.1);
+            return Worked.of(new Formula(
+                            name, TOLD.words(), TOLD.result(), TOLD.expression(), TOLD.source(), TOLD.goodTo()))
+                    .typed("a", name, loss.value(), "dB", 2)
+                    .gives(loss.value(), "dB", 1, 0.1);
         }
     }
 

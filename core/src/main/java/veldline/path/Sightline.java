@@ -63,6 +63,21 @@ public final class Sightline {
         return new Sightline(along, ground, nearHeight, farHeight, wavelength, earth);
     }
 
+    /** How many points it has. */
+    public int places() {
+        return along.length;
+    }
+
+    /** Height of the straight line at a distance, metres. */
+    public double height(double place) {
+        return (near * (length() - place) + far * place) / length();
+    }
+
+    /** Height of ground or water at a point, metres, without the earth's curve. */
+    public double water(int i) {
+        return ground[i];
+    }
+
     int size() {
         return along.length;
     }

@@ -25,7 +25,7 @@ public record TideCurve(TwoRay ray, double h1, double h2, double range, Rise ris
     private static final double MIRROR = 0.5;
 
     public static final Formula MEDIAN = new Formula(
-            "Bounce, middle of all stands",
+            "Bounce, typical",
             "The bounce at every height of a tide that swings evenly; half the time it is above this value.",
             "B",
             "b",

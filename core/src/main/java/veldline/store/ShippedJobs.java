@@ -7,6 +7,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import veldline.format.JobFile;
 import veldline.job.Job;
 
@@ -20,8 +21,12 @@ public final class ShippedJobs {
 
     private ShippedJobs() {}
 
-    /** Writes the jobs, and the list of their files in the same order, into a folder that is going to be shipped. */
-    public static void write(List<Job> jobs, String into) throws IOException {
+    /**
+     * Writes the jobs, and the list of their files in the same order, into a folder that is going to be shipped.
+     *
+     * @param beside texts to lay beside them, by file name
+     */
+    public static void write(List<Job> jobs, Map<String, String> beside, String into) throws IOException {
         Path folder = Path.of(into);
         StringBuilder list = new StringBuilder();
         for (Job job : jobs) {
@@ -34,6 +39,10 @@ public final class ShippedJobs {
                         .append(recording)
                         .append('\n');
             }
+        }
+        for (Map.Entry<String, String> text : beside.entrySet()) {
+            Files.writeString(folder.resolve(text.getKey()), text.getValue());
+            list.append(text.getKey()).append('\n');
         }
         Files.writeString(folder.resolve(LIST), list);
     }

@@ -7,7 +7,7 @@ import javafx.scene.Node;
 import javafx.scene.input.DragEvent;
 import javafx.scene.input.TransferMode;
 
-/** Files let go over the window: a photograph joins the log, a CSV the recordings, and a job is opened. */
+/** Files let go over the window: a photograph joins the log, a CSV the recordings, a grid or track the ground, and a job is opened. */
 final class DroppedFiles {
     private final Workbench work;
 
@@ -37,13 +37,16 @@ final class DroppedFiles {
         String name = file.getName().toLowerCase(Locale.ROOT);
         if (name.matches(".*\\.(jpe?g|png)")) {
             work.photograph(file);
+        } else if (name.matches(".*\\.(asc|hgt|gpx)")) {
+            work.readGround(file.toPath());
         } else if (name.endsWith(".csv")) {
             work.readCsv(file.toPath());
         } else if (name.endsWith(".json") || name.endsWith(".zip")) {
             work.open(file);
         } else {
-            work.tell(file.getName()
-                    + " was not taken: drop a job, a zip, a CSV of readings, or a JPEG or PNG photograph.");
+            work.tell(
+                    file.getName()
+                            + " was not taken: drop a job, a zip, a CSV of readings, a grid or track of the ground, or a JPEG or PNG photograph.");
         }
     }
 }

@@ -14,14 +14,19 @@ import veldline.antenna.Polarized;
 import veldline.assess.Assessment;
 import veldline.explain.Program;
 import veldline.format.FormatException;
+import veldline.format.GroundFile;
 import veldline.format.JobFile;
 import veldline.format.ReadingsCsv;
 import veldline.format.WireModelFile;
 import veldline.job.Job;
 import veldline.job.JobChange;
+import veldline.link.BriefChange;
+import veldline.link.End;
 import veldline.link.Offer;
+import veldline.path.Profile;
 import veldline.prove.ProveChange;
 import veldline.prove.Recording;
+import veldline.quantity.NumberText;
 import veldline.stock.Metal;
 import veldline.store.Album;
 import veldline.store.JobStore;
@@ -141,6 +146,28 @@ final class Tasks {
                                     + " and ground of the file are left out.");
                 },
                 e -> work.tell(file.getFileName() + ": " + plain(e) + " Nothing was changed."));
+    }
+
+    /** Reads the ground along the way; what cannot be read leaves the job as it is. */
+    void readGround(Path file, Job job) {
+        End near = job.brief().near();
+        End far = job.brief().far();
+        GroundFile.Ends ends = new GroundFile.Ends(
+                near.latitude().value(),
+                near.longitude().value(),
+                far.latitude().value(),
+                far.longitude().value());
+        studies.ask(
+                "Reading",
+                p -> GroundFile.read(file, ends, () -> p.step(0, 0, "")),
+                o -> {
+                    Profile profile = o.result();
+                    work.apply(new JobChange.OfBrief(new BriefChange.Terrain(profile)));
+                    work.tell("Read " + profile.size() + " points over " + NumberText.shown(profile.length() / 1000, 2)
+                            + " km. The distance follows.");
+                },
+                e -> work.tell(file.getFileName() + ": " + (e instanceof FormatException ? e.getMessage() : why(e))
+                        + " Nothing was changed."));
     }
 
     /** Keeps a photograph beside the job, then names it in the log: a line never names what is not there. */

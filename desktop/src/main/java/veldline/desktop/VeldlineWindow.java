@@ -202,6 +202,8 @@ public final class VeldlineWindow extends Region {
     void command(Input.Command command) {
         switch (command) {
             case READ_CSV -> choose("Read a CSV of readings", "*.csv", false).ifPresent(f -> work.readCsv(f.toPath()));
+            case READ_GROUND ->
+                choose("Read the ground", "*.csv;*.asc;*.hgt;*.gpx", false).ifPresent(f -> work.readGround(f.toPath()));
             case READ_WIRES -> choose("Read wires", "*.json", false).ifPresent(f -> work.readWires(f.toPath()));
             case OPEN -> choose("Open a job, or one in a zip", "*", false).ifPresent(work::open);
             case SAVE_AS -> choose("Save the job as", "*.veldline.json", true).ifPresent(work::saveAs);
@@ -236,7 +238,7 @@ public final class VeldlineWindow extends Region {
     private Optional<File> choose(String title, String pattern, boolean save) {
         FileChooser chooser = new FileChooser();
         chooser.setTitle(title);
-        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(pattern, pattern));
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(pattern, pattern.split(";")));
         return Optional.ofNullable(
                 save
                         ? chooser.showSaveDialog(getScene().getWindow())

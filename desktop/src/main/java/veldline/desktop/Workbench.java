@@ -347,6 +347,11 @@ public final class Workbench implements AutoCloseable {
     }
 
     /** Reads a wire model in the place of the antenna that is made here. */
+    /** Reads the ground along the way from a table, grid, tile or track. */
+    public void readGround(Path file) {
+        tasks.readGround(file, desk.job());
+    }
+
     public void readWires(Path file) {
         tasks.readWires(file, desk.job());
     }

@@ -68,6 +68,7 @@ public sealed interface Input {
         RECORD,
         READ_CSV,
         READ_WIRES,
+        READ_GROUND,
         IMPROVE,
         TAKE_IMPROVED,
         STOP,

@@ -4,8 +4,6 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import veldline.assess.Step;
@@ -27,7 +25,7 @@ import veldline.quantity.Unit;
 
 /** What the link is for. Heights are dragged in the side view, the tide is walked along its curve. */
 public final class BriefBench implements Bench {
-    private static final String PAGE = "brief";
+    static final String PAGE = "brief";
 
     @Override
     public Step step() {
@@ -47,12 +45,13 @@ public final class BriefBench implements Bench {
         in.add(new Input.Choice(
                 "page",
                 "What is asked",
-                Stream.of("link", "ends", "needs")
+                Stream.of("link", "way", "ends", "needs")
                         .map(p ->
                                 new Input.Option(p, p.equals(page), new Input.Outcome.Picked("set:" + PAGE + "=" + p)))
                         .toList()));
         in.addAll(
                 switch (page) {
+                    case "way" -> WayInputs.of(s);
                     case "ends" -> EndInputs.of(s);
                     case "needs" -> NeedsInputs.of(s);
                     default -> link(s);
@@ -163,7 +162,7 @@ public final class BriefBench implements Bench {
                 PowerProfiles.byId(b.profile()).jurisdiction() + ". Limits are local: check that it holds here."));
     }
 
-    /** Something in the way is written as “stone wall 12”; ticking it off takes it out. */
+    /** Something in the way is written as “stone wall”, “trees 30 m” or with its decibels; ticking it off takes it out. */
     private static void obstacles(List<Input> in, Brief b) {
         for (int i = 0; i < b.obstacles().size(); i++) {
             List<Obstruction> without = new ArrayList<>(b.obstacles());
@@ -176,20 +175,17 @@ public final class BriefBench implements Bench {
                     true,
                     lift(new BriefChange.InTheWay(without))));
         }
-        in.add(new Input.Words("obstacle", "In the way: what, and the dB it takes", text -> obstacle(b, text)));
+        in.add(new Input.Words(
+                "obstacle", "In the way: stone wall; trees 30 m; shed 12 dB", text -> obstacle(b, text)));
     }
 
     static Optional<JobChange> obstacle(Brief b, String text) {
-        Matcher m = OBSTACLE.matcher(text.strip());
-        if (!m.matches()) {
-            return Optional.empty();
-        }
-        List<Obstruction> with = new ArrayList<>(b.obstacles());
-        with.add(new Obstruction.Told(m.group(1), Quantity.of(m.group(2).replace(',', '.'), Unit.DB)));
-        return Optional.of(lift(new BriefChange.InTheWay(with)));
+        return WayInputs.obstruction(text).map(o -> {
+            List<Obstruction> with = new ArrayList<>(b.obstacles());
+            with.add(o);
+            return lift(new BriefChange.InTheWay(with));
+        });
     }
-
-    private static final Pattern OBSTACLE = Pattern.compile("(.{1,40}?)[, ]+(\\d{1,2}(?:[.,]\\d)?)\\s*(?:dB)?");
 
     private static void stations(List<Input> in, Showing s) {
         if (s.job().stations().size() > 1) {
@@ -235,6 +231,9 @@ public final class BriefBench implements Bench {
 
     @Override
     public List<String> walk(Showing s) {
+        if ("way".equals(s.noted().get(PAGE))) {
+            return List.of();
+        }
         if (BriefPicture.ofStations(s)) {
             return StationsChart.zones(s);
         }
@@ -265,7 +264,7 @@ public final class BriefBench implements Bench {
         if (!zone.startsWith("height:")) {
             return Optional.empty();
         }
-        double metres = new BriefPicture(s, width, height).heightAt(y);
+        double metres = new BriefPicture(s, width, height).heightAt(zone.endsWith("near"), y);
         double shown = Math.max(0.5, Math.round(metres * 10) / 10.0);
         return Optional.of(lift(new BriefChange.Height(zone.endsWith("near"), Quantity.shown(shown, Unit.M, 1))));
     }

@@ -1,6 +1,5 @@
 package veldline.desktop.brief;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 import veldline.assess.PathFigures;
@@ -8,15 +7,12 @@ import veldline.assess.Step;
 import veldline.desktop.bench.Showing;
 import veldline.explain.Origin;
 import veldline.link.Brief;
-import veldline.path.FreeSpace;
-import veldline.path.Fresnel;
 import veldline.path.TideCurve;
 import veldline.picture.Axis;
 import veldline.picture.Mark.Anchor;
 import veldline.picture.Mark.At;
 import veldline.picture.Mark.Dash;
 import veldline.picture.Mark.Face;
-import veldline.picture.Mark.Hatch;
 import veldline.picture.Pen;
 import veldline.picture.Picture;
 import veldline.picture.Role;
@@ -32,8 +28,7 @@ final class BriefPicture {
     private final PathFigures path;
     private final Pen pen;
     private final double split;
-    private final Axis along;
-    private final Axis up;
+    private final SideView side;
     private final double tide;
 
     BriefPicture(Showing s, double width, double height) {
@@ -42,23 +37,17 @@ final class BriefPicture {
         this.path = s.assessment().path();
         this.pen = Picture.pen(width, height);
         this.split = Math.round(height * 0.47);
-        double top = 1.3
-                        * Math.max(
-                                brief.near().height().value(),
-                                brief.far().height().value())
-                + 1;
-        this.along = new Axis(0, brief.distance().value(), LEFT - 10, width - 196);
-        this.up = new Axis(0, top, split - 34, 34);
         this.tide = brief.tide().value() * s.pickedIndex(Step.BRIEF, 0, TIDE_STEPS + 1) / TIDE_STEPS;
+        this.side = new SideView(pen, brief, path, split, tide);
     }
 
     static List<String> tideZones() {
         return IntStream.rangeClosed(0, TIDE_STEPS).mapToObj(i -> "tide:" + i).toList();
     }
 
-    /** Metres over low water at a place in the side view. */
-    double heightAt(double y) {
-        return up.value(y);
+    /** Height of an antenna, counted as the brief counts it, at a place in the side view. */
+    double heightAt(boolean near, double y) {
+        return side.heightAt(near, y);
     }
 
     /** Whether the stations take the room of the tide's curve: several of them, and no tide to walk. */
@@ -73,7 +62,12 @@ final class BriefPicture {
             StationsChart.draw(s, pen, 0);
             return pen.done();
         }
-        sideView();
+        side.draw();
+        if ("way".equals(s.noted().get(BriefBench.PAGE))) {
+            pen.line(18, split + 2, pen.width() - 18, split + 2, Role.SAND, 1);
+            WaySum.draw(pen, path, split + 4);
+            return pen.done();
+        }
         if (ofStations(s)) {
             pen.line(18, split + 2, pen.width() - 18, split + 2, Role.SAND, 1);
             StationsChart.draw(s, pen, split + 4);
@@ -85,111 +79,12 @@ final class BriefPicture {
         return pen.done();
     }
 
-    private void sideView() {
-        pen.text("From the side", 18, 22, Anchor.START, 15, Face.BOLD, Role.INK, Origin.Plain.NAME);
-        pen.text(
-                (brief.tide().value() > 0 ? "heights over low water" : "heights over the ground")
-                        + "; drag an antenna up or down",
-                130,
-                22,
-                Anchor.START,
-                12,
-                Face.TEXT,
-                Role.SLATE,
-                Origin.Plain.NAME);
-        double d = brief.distance().value();
-        double near = brief.near().height().value();
-        double far = brief.far().height().value();
-        double water = up.at(tide);
-        pen.hatched(LEFT - 44, water, along.at(d) + 30 - LEFT + 44, split - 14 - water, Role.EDGE, Hatch.BACK_DIAGONAL);
-        pen.line(LEFT - 44, water, along.at(d) + 30, water, Role.EDGE, 1.5);
-        fresnel(d, near, far);
-        double bounce = d * (near - tide) / (near + far - 2 * tide);
-        pen.path(
-                List.of(
-                        new At(along.at(0), up.at(near)),
-                        new At(along.at(bounce), water),
-                        new At(along.at(d), up.at(far))),
-                Role.LICHEN,
-                1.8,
-                Dash.DASHED);
-        pen.line(along.at(0), up.at(near), along.at(d), up.at(far), Role.MUSSEL, 3);
-        mast("near", 0, near, brief.near().name(), Anchor.START);
-        mast("far", d, far, brief.far().name(), Anchor.END);
-        pen.text(
-                "direct",
-                along.at(d * 0.5),
-                up.at((near + far) / 2) - 8,
-                Anchor.MIDDLE,
-                12,
-                Face.TEXT,
-                Role.MUSSEL,
-                Origin.Plain.NAME);
-        pen.text(
-                "bounced",
-                along.at(bounce * 0.5) + 8,
-                (up.at(near) + water) / 2 + 14,
-                Anchor.START,
-                12,
-                Face.TEXT,
-                Role.LICHEN,
-                Origin.Plain.NAME);
-        double x = pen.width() - 122;
-        fact("distance takes", path.freeSpace(), x, 60);
-        fact("Fresnel radius", path.fresnel(), x, 104);
-        fact("bounce, typical", path.middle(), x, 148);
-    }
-
-    private void fact(String what, veldline.explain.Worked w, double x, double y) {
-        pen.text(what, x - 14, y, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
-        pen.text(w.shown(), x - 14, y + 18, Anchor.START, 15, Face.MONO_BOLD, Role.INK, Origin.of(w));
-    }
-
-    private void fresnel(double d, double near, double far) {
-        List<At> over = new ArrayList<>();
-        List<At> under = new ArrayList<>();
-        double wave = FreeSpace.wavelength(brief.frequency().value());
-        for (int i = 0; i <= 40; i++) {
-            double x = d * i / 40;
-            double r = i == 0 || i == 40 ? 0 : Fresnel.radius(1, x, d - x, wave);
-            double mid = near + (far - near) * i / 40;
-            over.add(new At(along.at(x), Math.max(up.at(mid + r), 30)));
-            under.add(0, new At(along.at(x), Math.min(up.at(mid - r), split - 14)));
-        }
-        over.addAll(under);
-        pen.add(new veldline.picture.Mark.Stroke(over, true, Role.MUSSEL, 1, Dash.DASHED));
-    }
-
-    private void mast(String id, double at, double height, String name, Anchor anchor) {
-        double x = along.at(at);
-        double y = up.at(height);
-        pen.line(x, y, x, up.at(0), Role.INK, 3);
-        pen.dot(x, y, 7, Role.MUSSEL, Role.SHEET, 2);
-        boolean start = anchor == Anchor.START;
-        pen.text(
-                name + ", " + NumberText.shown(height, 1) + " m",
-                x + (start ? -24 : 24),
-                y - 14,
-                anchor,
-                13,
-                Face.BOLD,
-                Role.INK,
-                Origin.Plain.TYPED);
-        pen.zone(
-                "height:" + id,
-                x - 16,
-                y - 14,
-                32,
-                28,
-                name + " antenna, " + NumberText.shown(height, 1) + " m; drag up or down");
-    }
-
     private void curve() {
         double top = split + 42;
         double bottom = pen.height() - 40;
         pen.line(18, split + 2, pen.width() - 18, split + 2, Role.SAND, 1);
         pen.text(
-                "The bounce against the tide",
+                "The bounce against the " + brief.way().rise().words(),
                 18,
                 split + 26,
                 Anchor.START,
@@ -198,7 +93,8 @@ final class BriefPicture {
                 Role.INK,
                 Origin.Plain.NAME);
         pen.text(
-                "level over free space; left and right walk the tide",
+                "level over free space; left and right walk the "
+                        + brief.way().rise().words(),
                 222,
                 split + 26,
                 Anchor.START,
@@ -221,7 +117,14 @@ final class BriefPicture {
             pen.tick(NumberText.shown(t, 1), x.at(t), bottom + 18, Anchor.MIDDLE);
         }
         pen.text(
-                "m of tide", x.at(range) + 16, bottom + 18, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
+                "m of " + brief.way().rise().words(),
+                x.at(range) + 16,
+                bottom + 18,
+                Anchor.START,
+                12,
+                Face.TEXT,
+                Role.SLATE,
+                Origin.Plain.NAME);
         pen.path(
                 tideCurve.points().stream()
                         .map(p -> new At(x.at(p.tide()), y.clamped(p.bounceDb())))
@@ -246,7 +149,15 @@ final class BriefPicture {
         pen.line(hx, top, hx, bottom, Role.LICHEN, 1.2, Dash.DASHED);
         pen.dot(hx, y.clamped(here.bounceDb()), 6, Role.SHEET, Role.LICHEN, 2.5);
         double side = pen.width() - 118;
-        pen.text("with the tide at", side, top + 20, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
+        pen.text(
+                "with the " + brief.way().rise().words() + " at",
+                side,
+                top + 20,
+                Anchor.START,
+                12,
+                Face.TEXT,
+                Role.SLATE,
+                Origin.Plain.NAME);
         pen.text(
                 NumberText.shown(tide, 1) + " m",
                 side,

@@ -1,12 +1,12 @@
 package veldline.desktop.brief;
 
-import java.util.ArrayList;
 import java.util.List;
+import veldline.assess.PathFigures;
 import veldline.desktop.bench.Showing;
 import veldline.explain.Origin;
 import veldline.explain.Worked;
 import veldline.link.Brief;
-import veldline.path.TwoRay;
+import veldline.path.Passage;
 import veldline.picture.Axis;
 import veldline.picture.Mark.Anchor;
 import veldline.picture.Mark.At;
@@ -16,20 +16,19 @@ import veldline.picture.Pen;
 import veldline.picture.Role;
 import veldline.quantity.NumberText;
 
-/** Where there is no tide: what the bounce makes of the level at every height of the near antenna. */
+/** Where there is no tide: what the ground makes of the level at every height of the near antenna. */
 final class HeightCurve {
-    private static final int STEPS = 120;
     private static final double LEFT = 62;
     private static final double LOW = -25;
     private static final double LEAST = 0.5;
 
     private final Brief brief;
-    private final TwoRay ray;
+    private final PathFigures path;
     private final Axis across;
 
     HeightCurve(Showing s, double width) {
         this.brief = s.job().brief();
-        this.ray = s.assessment().path().tide().ray();
+        this.path = s.assessment().path();
         double most = Math.max(10, 2 * brief.near().height().value());
         this.across = new Axis(LEAST, most, LEFT, width - 150);
     }
@@ -44,7 +43,7 @@ final class HeightCurve {
         double bottom = pen.height() - 40;
         pen.line(18, split + 2, pen.width() - 18, split + 2, Role.SAND, 1);
         pen.text(
-                "The bounce against the height",
+                "The ground against the height",
                 18,
                 split + 26,
                 Anchor.START,
@@ -69,22 +68,22 @@ final class HeightCurve {
             pen.tick(NumberText.shown(h, 0), across.at(h), bottom + 18, Anchor.MIDDLE);
         }
         pen.words("m high", across.end() + 16, bottom + 18, Anchor.START, Face.TEXT, Role.SLATE);
-        double far = brief.far().height().value();
-        List<At> points = new ArrayList<>();
-        for (int i = 0; i <= STEPS; i++) {
-            double h = LEAST + (across.to() - LEAST) * i / STEPS;
-            points.add(new At(across.at(h), up.clamped(ray.bounceDb(h, far))));
-        }
+        List<At> points = path.byHeight().stream()
+                .map(f -> new At(across.clamped(f.height()), up.clamped(f.worstDb())))
+                .toList();
         pen.path(points, Role.MUSSEL, 3, Dash.SOLID);
-        here(pen, up, top, bottom, far);
+        here(pen, up, top, bottom);
     }
 
-    private void here(Pen pen, Axis up, double top, double bottom, double far) {
+    private void here(Pen pen, Axis up, double top, double bottom) {
         double height = brief.near().height().value();
-        Worked bounce = ray.worked(height, far);
+        PathFigures.Over over = path.over();
+        boolean bounces = over.counts().bounces();
+        Worked ground = bounces ? path.middle() : over.edges();
+        double gives = over.counts() == Passage.Ground.NEITHER ? 0 : bounces ? ground.value() : -ground.value();
         double x = across.clamped(height);
         pen.line(x, top, x, bottom, Role.LICHEN, 1.2, Dash.DASHED);
-        pen.dot(x, up.clamped(bounce.value()), 6, Role.SHEET, Role.LICHEN, 2.5);
+        pen.dot(x, up.clamped(gives), 6, Role.SHEET, Role.LICHEN, 2.5);
         double side = pen.width() - 118;
         pen.words("hung at", side, top + 20, Anchor.START, Face.TEXT, Role.SLATE);
         pen.text(
@@ -96,16 +95,16 @@ final class HeightCurve {
                 Face.MONO_BOLD,
                 Role.INK,
                 Origin.Plain.TYPED);
-        pen.words("the bounce adds", side, top + 60, Anchor.START, Face.TEXT, Role.SLATE);
+        pen.words(bounces ? "the bounce adds" : "the edges add", side, top + 60, Anchor.START, Face.TEXT, Role.SLATE);
         pen.text(
-                NumberText.signed(bounce.value(), 1) + " dB",
+                NumberText.signed(gives, 1) + " dB",
                 side,
                 top + 78,
                 Anchor.START,
                 15,
                 Face.MONO_BOLD,
                 Role.INK,
-                Origin.of(bounce));
+                Origin.of(ground));
         pen.zone("along:near", x - 16, top, 32, bottom - top, "height, drag along");
     }
 }

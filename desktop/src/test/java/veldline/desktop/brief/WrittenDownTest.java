@@ -26,15 +26,42 @@ class WrittenDownTest {
         Job with = BriefBench.obstacle(JOB.brief(), text).orElseThrow().applyTo(JOB);
         assertThat(with.brief().obstacles()).singleElement().satisfies(o -> {
             assertThat(o.name()).isEqualTo(name);
-            assertThat(o.loss().value()).isEqualTo(db);
+            assertThat(o.loss(JOB.brief().frequency().value()).value()).isEqualTo(db);
         });
         assertThat(with.brief().obstacleLossDb()).isEqualTo(db);
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"", "stone wall", "12 dB", "wall −5 dB", "wall 500 dB", "wall twelve"})
+    @ValueSource(strings = {"", "some wall", "12 dB", "trees 900 m", "wall −5 dB", "wall 500 dB", "wall twelve"})
     void whatSaysNoLossIsNotTaken(String text) {
         assertThat(BriefBench.obstacle(JOB.brief(), text)).isEmpty();
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "stone wall, 'stone wall, 450 mm'",
+        "Brick wall 24 cm, 'brick wall, 24 cm'",
+        "sheet metal or foil, 'sheet metal or foil, 0.5 mm'",
+        "trees 30 m, 30.0 m of trees",
+        "woods 30 m itu, 30.0 m of trees"
+    })
+    void wallsAndTreesAreWorkedOutByWhatTheyAre(String text, String name) {
+        Job with = BriefBench.obstacle(JOB.brief(), text).orElseThrow().applyTo(JOB);
+        assertThat(with.brief().obstacles())
+                .singleElement()
+                .satisfies(o -> assertThat(o.name()).isEqualTo(name));
+        assertThat(with.brief().obstacleLossDb()).isGreaterThan(1);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"1300 4.5, 1300, 4.5", "'800 m; −1,5', 800, -1.5"})
+    void aPointOfTheGroundIsHowFarAndHowHigh(String text, double along, double height) {
+        Job with = WayInputs.point(JOB.brief(), text).orElseThrow().applyTo(JOB);
+        assertThat(with.brief().way().profile().orElseThrow().at(along)).isEqualTo(height);
+        assertThat(WayInputs.point(JOB.brief(), "9999 2"))
+                .as("beyond the far end")
+                .isEmpty();
+        assertThat(WayInputs.point(JOB.brief(), "a hill")).isEmpty();
     }
 
     @ParameterizedTest
