@@ -73,7 +73,8 @@ public final class World {
     public double meanLevel(double tide) {
         double frequency = job.brief().frequency().value();
         double distance = job.brief().distance().value();
-        TwoRay ray = job.brief().tideCurve(job.polarized().upright()).ray();
+        TwoRay ray = new TwoRay(
+                frequency, distance, job.brief().surface(), job.polarized().upright());
         double near = job.nearRun().lossDb(frequency) + hidden.extraLoss;
         return job.brief().near().radio().power().value()
                 - near

@@ -29,6 +29,16 @@ public record Geodesic(double distance, double bearing, double back) {
         return new Geodesic(d.s12, turn(d.azi1), turn(d.azi2 + 180));
     }
 
+    /** A place on the globe, degrees. */
+    public record Place(double latitude, double longitude) {}
+
+    /** The place so many metres from another on a bearing in degrees. */
+    public static Place from(double latitude, double longitude, double bearing, double distance) {
+        check(latitude, longitude);
+        GeodesicData d = net.sf.geographiclib.Geodesic.WGS84.Direct(latitude, longitude, bearing, distance);
+        return new Place(d.lat2, d.lon2);
+    }
+
     /**
      * What a surveyor's level would see, without any bending of rays.
      *

@@ -1,0 +1,152 @@
+package veldline.coverage;
+
+import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import veldline.path.Material;
+import veldline.quantity.Quantity;
+
+/**
+ * A place that is to be served: what it looks like from above, who is where, and the antennas put up in it. Metres, x to the
+ * east and y to the north.
+ *
+ * @param width of the plan
+ * @param depth of the plan, south to north
+ * @param zones to be served, or not to be
+ * @param obstacles walls, houses, dunes
+ * @param spots where people are, or things that must connect
+ * @param antennas as they are set up, all on one radio
+ * @param slopeEast rise of the ground to the east, metres a metre
+ * @param slopeNorth rise to the north
+ * @param held height over the ground at which the other end is held
+ * @param feeder what a metre of cable up to an antenna takes, dB
+ */
+@RecordBuilder
+public record Site(
+        double width,
+        double depth,
+        List<Zone> zones,
+        List<Obstacle> obstacles,
+        List<Spot> spots,
+        List<Mounted> antennas,
+        double slopeEast,
+        double slopeNorth,
+        Quantity held,
+        Quantity feeder)
+        implements SiteBuilder.With {
+    public Site {
+        zones = List.copyOf(zones);
+        obstacles = List.copyOf(obstacles);
+        spots = List.copyOf(spots);
+        antennas = List.copyOf(antennas);
+        if (!(width > 0) || !(depth > 0) || !(width <= 1e5) || !(depth <= 1e5)) {
+            throw new IllegalArgumentException(
+                    "A plan of " + width + " by " + depth + " m cannot be; give each side over 0 and up to 100 km");
+        }
+        if (!(Math.abs(slopeEast) <= 1) || !(Math.abs(slopeNorth) <= 1)) {
+            throw new IllegalArgumentException(
+                    "The ground slopes " + slopeEast + " and " + slopeNorth + "; give up to 1 m a metre");
+        }
+    }
+
+    /**
+     * Ground that is to be served, or that is not to be.
+     *
+     * @param serve false for ground that should hear nothing
+     * @param outline its corners, three or more
+     */
+    public record Zone(String name, boolean serve, List<Point> outline) {
+        public Zone {
+            outline = atLeast(3, "zone " + name, outline);
+        }
+
+        /** Whether a place lies inside: a line from it to the east crosses the outline an odd number of times. */
+        public boolean holds(double x, double y) {
+            boolean inside = false;
+            for (int i = 0, j = outline.size() - 1; i < outline.size(); j = i++) {
+                Point a = outline.get(i);
+                Point b = outline.get(j);
+                if (a.y() > y != b.y() > y && x < a.x() + (b.x() - a.x()) * (y - a.y()) / (b.y() - a.y())) {
+                    inside = !inside;
+                }
+            }
+            return inside;
+        }
+    }
+
+    /**
+     * Something that stands in the way.
+     *
+     * @param line its course from above, two points or more
+     * @param closed whether its last point joins its first
+     * @param height over the ground, metres
+     * @param material what a wave goes through; empty for earth and rock, which it only goes over
+     * @param thickness of that, metres
+     */
+    public record Obstacle(
+            String name,
+            List<Point> line,
+            boolean closed,
+            double height,
+            Optional<Material> material,
+            double thickness) {
+        public Obstacle {
+            line = atLeast(2, name, line);
+            if (!(height > 0) || !(height <= 1000) || !(thickness >= 0) || !(thickness <= 10)) {
+                throw new IllegalArgumentException("“" + name + "” is " + height + " m high and " + thickness
+                        + " m thick; give up to 1000 m and 10 m");
+            }
+        }
+    }
+
+    /** A place somebody uses, with the height things are held at there over the ground. */
+    public record Spot(String name, Point at, Quantity height) {}
+
+    /**
+     * An antenna as it is put up.
+     *
+     * @param height over the ground
+     * @param azimuth its beam's bearing, degrees from north
+     * @param tilt of its beam under the horizontal, degrees
+     */
+    @RecordBuilder
+    public record Mounted(String name, Point at, Quantity height, Quantity azimuth, Quantity tilt)
+            implements SiteMountedBuilder.With {}
+
+    private static List<Point> atLeast(int count, String name, List<Point> points) {
+        if (points.size() < count) {
+            throw new IllegalArgumentException(
+                    "“" + name + "” has " + points.size() + " corners; it takes " + count + " or more");
+        }
+        return List.copyOf(points);
+    }
+
+    /** Height of the ground over that of the south-west corner, metres. */
+    public double ground(double x, double y) {
+        return slopeEast * x + slopeNorth * y;
+    }
+
+    /** Whether a place is to be served: in a zone for it, or anywhere but in one against it where there is none for it. */
+    public boolean serves(double x, double y) {
+        boolean any = zones.stream().anyMatch(Zone::serve);
+        return any
+                ? zones.stream().anyMatch(z -> z.serve() && z.holds(x, y))
+                : zones.stream().noneMatch(z -> z.holds(x, y));
+    }
+
+    /** Whether nothing should be heard at a place. */
+    public boolean shuns(double x, double y) {
+        return zones.stream().anyMatch(z -> !z.serve() && z.holds(x, y));
+    }
+
+    public Site withAntenna(int index, Mounted to) {
+        List<Mounted> next = new java.util.ArrayList<>(antennas);
+        next.set(index, to);
+        return withAntennas(next);
+    }
+
+    public Site adding(Spot spot) {
+        return withSpots(Stream.concat(spots.stream(), Stream.of(spot)).toList());
+    }
+}
