@@ -1,5 +1,6 @@
 package veldline.antenna;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import veldline.explain.Worked;
@@ -14,6 +15,11 @@ public interface Family {
 
     /** Shapes one of this family to a wish; pure, so equal wishes give equal shapes. */
     Shaped shape(Wish wish);
+
+    /** The shapes worth comparing for a wish; one of them unless there is a choice to make. */
+    default List<Shaped> offers(Wish wish) {
+        return List.of(shape(wish));
+    }
 
     /** What it cannot be made without. */
     Set<Tool> tools();
@@ -50,7 +56,7 @@ public interface Family {
             Silhouette silhouette) {}
 
     /** A side view in metres, beam to the right. */
-    record Silhouette(java.util.List<Bar> bars) {
+    record Silhouette(List<Bar> bars) {
         /** A straight stroke from one point to another, x along the beam. */
         public record Bar(double x1, double y1, double x2, double y2) {}
     }

@@ -5,6 +5,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import veldline.antenna.Family.Silhouette.Bar;
 import veldline.antenna.YagiShape.Element;
 import veldline.quantity.NumberText;
@@ -63,6 +64,14 @@ public final class Yagi implements Family {
     @Override
     public String name() {
         return "Yagi";
+    }
+
+    /** A quarter, a half, three quarters and all of the length allowed: what each step buys. */
+    @Override
+    public List<Shaped> offers(Wish w) {
+        return Stream.of(0.25, 0.5, 0.75, 1.0)
+                .map(share -> shape(new Wish(w.frequency(), share * w.length(), w.diameter(), w.metal(), w.upright())))
+                .toList();
     }
 
     @Override

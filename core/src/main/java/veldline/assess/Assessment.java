@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import veldline.coverage.Coverage;
 import veldline.explain.Finding;
 import veldline.explain.Worked;
 import veldline.field.pattern.Sweep;
@@ -25,6 +26,7 @@ import veldline.link.LevelLine;
  * @param allowed gain it may have
  * @param moving where an end moves, the share of headings that hold
  * @param stations how each station of the job does
+ * @param site the level over the site, where the job has one
  * @param findings by step, in the order they are shown
  */
 public record Assessment(
@@ -46,6 +48,7 @@ public record Assessment(
         LevelLine line,
         Optional<Headings.Share> moving,
         Stage<List<StationFigures>> stations,
+        Stage<Coverage> site,
         RaiseFigures raise,
         Stage<ProveFigures> prove,
         Map<Step, List<Finding>> findings) {
@@ -61,7 +64,12 @@ public record Assessment(
 
     /** Whether everything the line needs was worked out. */
     public boolean whole() {
-        return antenna.settled() && sweep.settled() && match.settled() && stations.settled() && prove.settled();
+        return antenna.settled()
+                && sweep.settled()
+                && match.settled()
+                && stations.settled()
+                && site.settled()
+                && prove.settled();
     }
 
     /** With what was known before in place of what is still under way. */
@@ -85,6 +93,7 @@ public record Assessment(
                 line,
                 moving,
                 stations.orStale(before.stations, asOf),
+                site.orStale(before.site, asOf),
                 raise,
                 prove.orStale(before.prove, asOf),
                 findings);
@@ -111,6 +120,7 @@ public record Assessment(
                 marked,
                 moving,
                 stations,
+                site,
                 raise,
                 prove,
                 found);

@@ -46,6 +46,7 @@ public final class Assessor {
     private final Memory<AntennaStage.Input, Complex> otherFeeds = new Memory<>();
     private final Memory<MatchStage.Input, MatchFigures> matches = new Memory<>();
     private final Memory<PathStage.Input, PathFigures> paths = new Memory<>();
+    private final SiteMemory sites = new SiteMemory();
     private final Memory<FeedInput, FeedFigures> nearFeeds = new Memory<>();
     private final Memory<FeedInput, FeedFigures> farFeeds = new Memory<>();
     private final Memory<ProveStage.Input, ProveFigures> proofs = new Memory<>();
@@ -141,6 +142,7 @@ public final class Assessor {
                 line,
                 moving(job, line),
                 stations(job, line, depth, goOn),
+                sites.of(job, depth == Depth.FIRST, goOn),
                 RaiseStage.figures(job, antenna.value(), eirp),
                 prove(job, depth),
                 Map.of());
@@ -171,7 +173,7 @@ public final class Assessor {
     }
 
     private Stage<AntennaFigures> antenna(AntennaStage.Input input, BooleanSupplier goOn) {
-        return stage(() -> antennas.of(input, in -> AntennaStage.figures(in, goOn)), goOn);
+        return Stage.of(() -> antennas.of(input, in -> AntennaStage.figures(in, goOn)), goOn);
     }
 
     private Stage<Sweep> sweep(AntennaStage.Input antenna, Depth depth, BooleanSupplier goOn) {
@@ -179,7 +181,7 @@ public final class Assessor {
         if ((depth == Depth.FIRST || depth == Depth.QUICK) && !sweeps.knows(input)) {
             return new Stage.Running<>();
         }
-        return stage(
+        return Stage.of(
                 () -> sweeps.of(
                         input,
                         in -> Sweep.of(
@@ -199,7 +201,7 @@ public final class Assessor {
             return new Stage.Failed<>(failed.why());
         }
         return depth == Depth.CHECKED || meshes.knows(in)
-                ? stage(() -> meshes.of(in, i -> AntennaStage.mesh(i, goOn)), goOn)
+                ? Stage.of(() -> meshes.of(in, i -> AntennaStage.mesh(i, goOn)), goOn)
                 : new Stage.Running<>();
     }
 
@@ -211,7 +213,7 @@ public final class Assessor {
                 return new Stage.Failed<Optional<ToleranceFigures>>(failed.why());
             }
             return depth == Depth.CHECKED || cuts.knows(in)
-                    ? stage(() -> cuts.of(in, i -> ToleranceFigures.of(i, goOn)), goOn)
+                    ? Stage.of(() -> cuts.of(in, i -> ToleranceFigures.of(i, goOn)), goOn)
                     : new Stage.Running<Optional<ToleranceFigures>>();
         });
     }
@@ -225,7 +227,7 @@ public final class Assessor {
                 new AntennaStage.Input(y.withOutside(Optional.empty()).model(), frequency, y.upright()),
                 antenna.value().get());
         return depth == Depth.CHECKED || outsides.knows(in)
-                ? stage(() -> outsides.of(in, i -> OutsideFigures.of(i.bare, i.with, goOn)), goOn)
+                ? Stage.of(() -> outsides.of(in, i -> OutsideFigures.of(i.bare, i.with, goOn)), goOn)
                 : new Stage.Running<>();
     }
 
@@ -286,21 +288,6 @@ public final class Assessor {
                 LineStage.line(job, path(job), gain(job, true, solved), gain(job, false, solved), Optional.empty()));
     }
 
-    private interface Work<T> {
-        T run();
-    }
-
-    private static <T> Stage<T> stage(Work<T> work, BooleanSupplier goOn) {
-        try {
-            return new Stage.Fresh<>(work.run());
-        } catch (SolveFailure | IllegalArgumentException e) {
-            if (!goOn.getAsBoolean()) {
-                throw e;
-            }
-            return new Stage.Failed<>(e.getMessage());
-        }
-    }
-
     /** The driven element in use is solved already; the other kind is solved for this alone. */
     private Stage<MatchFigures> match(
             YagiShape yagi,
@@ -318,7 +305,7 @@ public final class Assessor {
         if (!everything && !otherFeeds.knows(asOther)) {
             return new Stage.Running<>();
         }
-        return stage(
+        return Stage.of(
                 () -> {
                     Complex own = antenna.get().impedance();
                     Complex solved = otherFeeds.of(
@@ -355,7 +342,7 @@ public final class Assessor {
         boolean later = depth == Depth.FIRST || depth == Depth.QUICK;
         return later && !proofs.knows(input)
                 ? new Stage.Running<>()
-                : stage(() -> proofs.of(input, ProveStage::figures), () -> true);
+                : Stage.of(() -> proofs.of(input, ProveStage::figures), () -> true);
     }
 
     /** How often each stage had to work, by name; tests hold edits against it. */

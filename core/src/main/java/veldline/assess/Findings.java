@@ -51,6 +51,8 @@ final class Findings {
                             FeedRules::power),
             Step.RAISE,
                     List.of(
+                            SiteRules::served,
+                            SiteRules::several,
                             RaiseRules::bearing,
                             RaiseRules::lines,
                             NeedsRules::height,

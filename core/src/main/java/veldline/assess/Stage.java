@@ -2,6 +2,9 @@ package veldline.assess;
 
 import java.time.Instant;
 import java.util.Optional;
+import java.util.function.BooleanSupplier;
+import java.util.function.Supplier;
+import veldline.field.solve.SolveFailure;
 
 /** What became of one part of an assessment. */
 public sealed interface Stage<T> {
@@ -43,5 +46,17 @@ public sealed interface Stage<T> {
             return Optional.of(f.result);
         }
         return this instanceof Stale<T> s ? Optional.of(s.result) : Optional.empty();
+    }
+
+    /** What a piece of work gives: its result, or why it failed; one that is called off falls through. */
+    static <T> Stage<T> of(Supplier<T> work, BooleanSupplier goOn) {
+        try {
+            return new Fresh<>(work.get());
+        } catch (SolveFailure | IllegalArgumentException e) {
+            if (!goOn.getAsBoolean()) {
+                throw e;
+            }
+            return new Failed<>(e.getMessage());
+        }
     }
 }

@@ -113,7 +113,7 @@ public record SectorSearch(
      * @param watcher asked often; false calls it off, and the best so far is kept
      */
     public Found of(int count, LevelMap.Watcher watcher) {
-        Table all = table(watcher, 10 * Math.log10(count));
+        Table all = table(watcher, split(count));
         Table few = all.thinned();
         List<Settled> settled = new ArrayList<>();
         settled.add(settled(few, greedy(few, count), watcher));
@@ -140,9 +140,13 @@ public record SectorSearch(
         return new Settled(at, settle(t, at, watcher));
     }
 
+    private double split(int count) {
+        return site.oneRadio() ? 10 * Math.log10(count) : 0;
+    }
+
     /** Every way there is, tried: for small plans, to hold the search against. */
     public Found exhaustive(int count) {
-        Table table = table((done, of) -> true, 10 * Math.log10(count));
+        Table table = table((done, of) -> true, split(count));
         int n = table.sets.size();
         int[] at = new int[count];
         Score best = new Score(Double.NEGATIVE_INFINITY, Double.NEGATIVE_INFINITY);

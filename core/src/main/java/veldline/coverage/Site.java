@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import veldline.path.Material;
 import veldline.quantity.Quantity;
+import veldline.quantity.Unit;
 
 /**
  * A place that is to be served: what it looks like from above, who is where, and the antennas put up in it. Metres, x to the
@@ -21,6 +22,7 @@ import veldline.quantity.Quantity;
  * @param slopeNorth rise to the north
  * @param held height over the ground at which the other end is held
  * @param feeder what a metre of cable up to an antenna takes, dB
+ * @param oneRadio whether one radio feeds all antennas through a splitter, and not each its own
  */
 @RecordBuilder
 public record Site(
@@ -33,7 +35,8 @@ public record Site(
         double slopeEast,
         double slopeNorth,
         Quantity held,
-        Quantity feeder)
+        Quantity feeder,
+        boolean oneRadio)
         implements SiteBuilder.With {
     public Site {
         zones = List.copyOf(zones);
@@ -48,6 +51,27 @@ public record Site(
             throw new IllegalArgumentException(
                     "The ground slopes " + slopeEast + " and " + slopeNorth + "; give up to 1 m a metre");
         }
+    }
+
+    /** An empty plan of a hundred metres with one antenna in its middle. */
+    public static Site blank() {
+        return new Site(
+                100,
+                100,
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(new Mounted(
+                        "antenna 1",
+                        new Point(50, 50),
+                        Quantity.of("4", Unit.M),
+                        Quantity.of("0", Unit.DEG),
+                        Quantity.of("0", Unit.DEG))),
+                0,
+                0,
+                Quantity.of("1.5", Unit.M),
+                Quantity.of("0.3", Unit.DB),
+                false);
     }
 
     /**

@@ -173,6 +173,7 @@ final class OtherJobs {
                                 .withObstacles(List.of(new Obstruction.Told("dune", q("17", Unit.DB))))));
         Job job = NewJob.of(Reserve.NAME, "Visitor shelter", terrace)
                 .withStations(places)
+                .withSite(Optional.of(ShelterSite.plan()))
                 .withNeeds(Needs.none()
                         .withRate(q("10", Unit.MBIT_S))
                         .withUnseen(true)

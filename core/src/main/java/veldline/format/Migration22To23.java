@@ -3,7 +3,7 @@ package veldline.format;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 
-/** From 2.2 to 2.3: a brief says what is known of the way, and what stands in it may be worked out. */
+/** From 2.2 to 2.3: a brief says what is known of the way, what stands in it may be worked out, and a job may have a site. */
 final class Migration22To23 {
     private Migration22To23() {}
 
@@ -20,6 +20,7 @@ final class Migration22To23 {
                 brief.set("way", open(job));
             }
         }
+        job.putNull("site");
         return job;
     }
 

@@ -205,7 +205,8 @@ public final class SitePlanFile {
                         before.slopeEast(),
                         before.slopeNorth(),
                         before.held(),
-                        before.feeder());
+                        before.feeder(),
+                        before.oneRadio());
             } catch (IllegalArgumentException e) {
                 throw new FormatException(e.getMessage());
             }

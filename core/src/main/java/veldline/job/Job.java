@@ -10,6 +10,7 @@ import veldline.antenna.Antenna;
 import veldline.antenna.Made;
 import veldline.antenna.Polarized;
 import veldline.antenna.YagiShape;
+import veldline.coverage.Site;
 import veldline.feed.FeedRun;
 import veldline.link.Brief;
 import veldline.link.Needs;
@@ -31,6 +32,7 @@ import veldline.raise.RaisePlan;
  * @param farRun from the far radio to its antenna
  * @param match how the antenna that is shaped here is matched
  * @param offer an advert that is being looked at
+ * @param site the place that is to be served, where it is more than one far end
  * @param log what was done, oldest first
  */
 @RecordBuilder
@@ -46,6 +48,7 @@ public record Job(
         FeedRun farRun,
         Matching match,
         Optional<Offer> offer,
+        Optional<Site> site,
         RaisePlan raise,
         ProvePlan prove,
         List<LogEntry> log)

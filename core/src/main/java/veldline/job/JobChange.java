@@ -9,6 +9,8 @@ import veldline.antenna.Bought;
 import veldline.antenna.OwnWires;
 import veldline.antenna.OwnWiresChange;
 import veldline.antenna.YagiChange;
+import veldline.coverage.Site;
+import veldline.coverage.SiteChange;
 import veldline.explain.Change;
 import veldline.feed.Connector;
 import veldline.feed.FeedChange;
@@ -166,6 +168,47 @@ public sealed interface JobChange extends Change<Job> {
         }
     }
 
+    /** Several as one. */
+    record All(String label, List<JobChange> changes) implements JobChange {
+        public All {
+            changes = List.copyOf(changes);
+        }
+
+        @Override
+        public Job applyTo(Job job) {
+            Job next = job;
+            for (JobChange c : changes) {
+                next = c.applyTo(next);
+            }
+            return next;
+        }
+    }
+
+    record OfSite(SiteChange change) implements JobChange {
+        @Override
+        public Job applyTo(Job job) {
+            return job.withSite(job.site().map(change::applyTo));
+        }
+
+        @Override
+        public String label() {
+            return change.label();
+        }
+    }
+
+    /** A plan where there was none, or another one. */
+    record PutSite(Site site) implements JobChange {
+        @Override
+        public Job applyTo(Job job) {
+            return job.withSite(Optional.of(site));
+        }
+
+        @Override
+        public String label() {
+            return "site plan";
+        }
+    }
+
     record OfRaise(RaiseChange change) implements JobChange {
         @Override
         public Job applyTo(Job job) {
@@ -314,6 +357,8 @@ public sealed interface JobChange extends Change<Job> {
             return new OfRun(near, c);
         } else if (change instanceof RaiseChange c) {
             return new OfRaise(c);
+        } else if (change instanceof SiteChange c) {
+            return new OfSite(c);
         } else if (change instanceof ProveChange c) {
             return new OfProve(c);
         } else if (change instanceof NeedsChange c) {

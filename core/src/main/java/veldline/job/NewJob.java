@@ -36,6 +36,7 @@ public final class NewJob {
                 straight(brief.far().radio()),
                 Job.Matching.DIRECT,
                 Optional.empty(),
+                Optional.empty(),
                 new RaisePlan(Quantity.of("3", Unit.M), Quantity.of("50", Unit.M), Quantity.of("5", Unit.M), Set.of()),
                 new ProvePlan(
                         List.of(),

@@ -17,4 +17,9 @@ public record Radio(String name, Quantity power, Quantity sensitivity, Connector
         implements RadioBuilder.With {
     /** What stands for a radio that sends nothing, dBm. */
     public static final String SILENT = "-100";
+
+    /** Whether it sends at all. */
+    public boolean sends() {
+        return power().value() > Double.parseDouble(SILENT) + 1;
+    }
 }

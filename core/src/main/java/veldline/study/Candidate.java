@@ -1,6 +1,7 @@
 package veldline.study;
 
 import java.util.Optional;
+import veldline.antenna.Bought;
 import veldline.antenna.Family;
 import veldline.antenna.YagiShape;
 import veldline.explain.Finding;
@@ -15,6 +16,8 @@ import veldline.explain.Worked;
  * @param level fits, watch or stop
  * @param reason why it stands where it does
  * @param yagi the shape to take, for Yagis
+ * @param bought what is put up, for one off the shelf
+ * @param merits what else speaks for or against it
  */
 public record Candidate(
         Family.Shaped shaped,
@@ -23,4 +26,6 @@ public record Candidate(
         Worked margin,
         Finding.Level level,
         String reason,
-        Optional<YagiShape> yagi) {}
+        Optional<YagiShape> yagi,
+        Optional<Bought> bought,
+        Merits merits) {}

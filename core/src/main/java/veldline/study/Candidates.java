@@ -4,10 +4,13 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import veldline.antenna.AxialHelix;
-import veldline.antenna.Dipole;
+import java.util.stream.Stream;
+import veldline.antenna.Bought;
+import veldline.antenna.Families;
 import veldline.antenna.Family;
+import veldline.antenna.OnShelf;
 import veldline.antenna.Polarized;
+import veldline.antenna.Shelf;
 import veldline.antenna.Yagi;
 import veldline.antenna.YagiShape;
 import veldline.assess.AntennaFigures;
@@ -19,6 +22,7 @@ import veldline.field.pattern.RadiatedField;
 import veldline.field.solve.FieldSolution;
 import veldline.field.solve.FieldSolver;
 import veldline.field.solve.MeshRule;
+import veldline.field.wire.WireModel;
 import veldline.job.Job;
 import veldline.link.PolarizationMatch;
 import veldline.quantity.NumberText;
@@ -28,9 +32,8 @@ import veldline.stock.Metal;
 import veldline.stock.Piece;
 
 /**
- * Six ways to do the near end, shaped by their families from the brief: a dipole, Yagis of a quarter, a half, three
- * quarters and all of the length allowed, and a helix of that length. All are judged by the same line; what is out stays
- * visible with its reason.
+ * Ways to do the end that is made or chosen here: what every family offers for the brief, and what the shelf of bought antennas
+ * has. All are judged by the same line; what is out stays visible with its reason.
  */
 public final class Candidates {
     /** What elements are made of where nothing else was said. */
@@ -66,23 +69,17 @@ public final class Candidates {
             }
             found.add(judge(s, a));
         }
-        found.sort(Comparator.comparing(Candidate::level)
-                .thenComparing(
-                        Comparator.comparingDouble((Candidate c) -> c.margin().value())
-                                .reversed()));
-        return found;
+        return Weigh.MARGIN.ranked(found);
     }
 
+    /** Every family, and what the shelf has for this frequency. */
     private static List<Family.Shaped> shapes(Assessment a) {
-        double size = a.job().brief().sizeAllowed().value();
-        Yagi yagi = new Yagi();
-        List<Family.Shaped> shapes = new ArrayList<>();
-        shapes.add(new Dipole().shape(wish(a, size)));
-        for (double share : new double[] {0.25, 0.5, 0.75, 1}) {
-            shapes.add(yagi.shape(wish(a, size * share)));
-        }
-        shapes.add(new AxialHelix().shape(wish(a, size)));
-        return shapes;
+        Family.Wish wish = wish(a, a.job().brief().sizeAllowed().value());
+        return Stream.concat(
+                        Families.all().stream(),
+                        Shelf.serving(wish.frequency()).stream().map(OnShelf::new))
+                .flatMap(f -> f.offers(wish).stream())
+                .toList();
     }
 
     /** With the rod of the shape there is now; where there is none, of what is in stock, or what is usual. */
@@ -113,9 +110,17 @@ public final class Candidates {
     private static Candidate judge(Family.Shaped s, Assessment a) {
         Job job = a.job();
         Family.Wish wish = wish(a, s.length());
-        Worked gain =
-                s.model().isPresent() ? solved(s, wish.frequency()) : s.fitted().orElseThrow();
-        Polarized own = s.circular() ? Polarized.RIGHT_HAND : wish.upright() ? Polarized.UPRIGHT : Polarized.FLAT;
+        Optional<FieldSolution> solution = s.model().map(m -> solved(m, wish.frequency()));
+        Optional<RadiatedField> field = solution.map(RadiatedField::new);
+        Worked gain = field.map(
+                        f -> AntennaFigures.gain(f, solution.orElseThrow().inputPower()))
+                .orElseGet(() -> s.fitted().orElseThrow());
+        Optional<Bought> bought =
+                s.family() instanceof OnShelf o ? Optional.of(o.item().antenna()) : Optional.empty();
+        // What has a beam is put up as the other end stands; what serves all round, or turns, stands as it is.
+        Polarized usual = wish.upright() ? Polarized.UPRIGHT : Polarized.FLAT;
+        Polarized own = bought.map(b -> b.width().isEmpty() || s.circular() ? b.polarization() : usual)
+                .orElse(s.circular() ? Polarized.RIGHT_HAND : usual);
         double turning = job.antenna(!job.madeNear())
                 .polarized()
                 .map(other -> PolarizationMatch.loss(own, other).value())
@@ -148,7 +153,16 @@ public final class Candidates {
                         wish.metal(),
                         wish.upright()))
                 : Optional.empty();
-        return new Candidate(s, gain, effective, margin, verdict.level, verdict.reason, yagi);
+        return new Candidate(
+                s,
+                gain,
+                effective,
+                margin,
+                verdict.level,
+                verdict.reason,
+                yagi,
+                bought.map(b -> b.withPolarization(own)),
+                Merits.of(s, job, wish.metal(), margin, field));
     }
 
     private record Verdict(Finding.Level level, String reason) {}
@@ -181,10 +195,8 @@ public final class Candidates {
                 "leaves " + margin.number() + " dB at the worst tide; " + NumberText.shown(wanted, 1) + " wanted");
     }
 
-    private static Worked solved(Family.Shaped s, double frequency) {
-        FieldSolution solution =
-                new FieldSolver(s.model().orElseThrow(), MeshRule.standard(frequency), () -> true).at(frequency);
-        return AntennaFigures.gain(new RadiatedField(solution), solution.inputPower());
+    private static FieldSolution solved(WireModel model, double frequency) {
+        return new FieldSolver(model, MeshRule.standard(frequency), () -> true).at(frequency);
     }
 
     private static String best(List<Candidate> found) {

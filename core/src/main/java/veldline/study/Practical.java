@@ -6,6 +6,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import veldline.antenna.Family;
+import veldline.antenna.OnShelf;
 import veldline.explain.Finding;
 import veldline.field.wire.Wire;
 import veldline.link.Needs;
@@ -53,6 +54,7 @@ final class Practical {
                                     .orElseThrow() + " to hand"));
         }
         stock(s, needs, metal, diameter, all);
+        money(s, needs, all);
         if (needs.unseen() && Math.max(s.length(), widest(s)) > SEEN) {
             all.add(new Objection(Finding.Level.WATCH, "it will be seen"));
         }
@@ -70,11 +72,26 @@ final class Practical {
 
     /** Conductor and boom, kg. */
     static double kilograms(Family.Shaped s, Metal metal) {
+        if (s.family() instanceof OnShelf o) {
+            return o.item().kilograms();
+        }
         double conductor = s.model().stream()
                 .flatMap(m -> m.wires().stream())
                 .mapToDouble(w -> w.length() * Math.PI * w.radius() * w.radius() * metal.density())
                 .sum();
         return conductor + BOOM * s.length();
+    }
+
+    private static void money(Family.Shaped s, Needs needs, List<Objection> all) {
+        double most = needs.budget().value();
+        if (most > 0
+                && s.family() instanceof OnShelf o
+                && o.item().stock() == 0
+                && o.item().money() > most) {
+            all.add(new Objection(
+                    Finding.Level.STOP,
+                    "costs " + NumberText.shown(o.item().money(), 0) + "; there is " + needs.budget()));
+        }
     }
 
     private static double widest(Family.Shaped s) {

@@ -38,7 +38,8 @@ class LevelMapTest {
                 0,
                 0,
                 Quantity.of("1.5", Unit.M),
-                Quantity.of("0", Unit.DB));
+                Quantity.of("0", Unit.DB),
+                true);
     }
 
     private static Site.Obstacle wall(double x, double height, Optional<Material> of) {

@@ -48,7 +48,8 @@ class SitePlanFileTest {
             0,
             0,
             q("1.4", Unit.M),
-            q("0.2", Unit.DB));
+            q("0.2", Unit.DB),
+            true);
 
     @Test
     void whatIsWrittenIsReadBackInItsShape() throws FormatException {

@@ -11,6 +11,8 @@ import veldline.antenna.BoomKind;
 import veldline.antenna.Dipole;
 import veldline.antenna.Families;
 import veldline.antenna.Family;
+import veldline.antenna.Polarized;
+import veldline.antenna.Shelf;
 import veldline.antenna.Yagi;
 import veldline.antenna.YagiShape;
 import veldline.assess.Assessment;
@@ -21,6 +23,7 @@ import veldline.field.pattern.RadiatedField;
 import veldline.field.solve.FieldSolver;
 import veldline.field.wire.Direction;
 import veldline.job.Job;
+import veldline.job.JobChange;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
 import veldline.stock.Metal;
@@ -30,19 +33,86 @@ class CandidatesTest {
     private static final Assessment A = new Assessor().assess(JOB);
 
     @Test
-    void sixAreRankedByTheLineAndRejectsStayVisible() {
+    void allAreRankedByTheLineAndRejectsStayVisible() {
         List<Candidate> list = Candidates.of(A, Progress.NONE);
-        assertThat(list).hasSize(6);
+        assertThat(list).hasSize(6 + Shelf.serving(2437e6).size());
         assertThat(list).isSortedAccordingTo((a, b) -> a.level().compareTo(b.level()));
         assertThat(list)
                 .anyMatch(c -> c.level() == Finding.Level.STOP && !c.reason().isEmpty());
         assertThat(list.stream().map(c -> c.shaped().family().name()).distinct())
-                .containsExactlyInAnyOrder(new Yagi().name(), new Dipole().name(), new AxialHelix().name());
+                .containsExactlyInAnyOrder(new Yagi().name(), new Dipole().name(), new AxialHelix().name(), "bought");
         // The margin of a candidate is that of the line with its gain in it.
-        Candidate best = list.get(0);
+        Candidate best =
+                list.stream().filter(c -> c.yagi().isPresent()).findFirst().orElseThrow();
         Assessment taken = new Assessor().assess(JOB.withYagi(best.yagi().orElseThrow()));
         assertThat(taken.line().margin().value() - taken.line().worstBelow())
                 .isCloseTo(best.margin().value(), within(1e-6));
+    }
+
+    @Test
+    void whatIsBoughtIsAssessedForThisJobLikeWhatIsMade() {
+        List<Candidate> list = Candidates.of(A, Progress.NONE);
+        Candidate panel = list.stream()
+                .filter(c -> c.shaped().title().equals("Flat panel, 2.4 GHz"))
+                .findFirst()
+                .orElseThrow();
+        Job with = new JobChange.Fit(true, panel.bought().orElseThrow()).applyTo(JOB);
+        Assessment taken = new Assessor().assess(with, Assessor.Depth.QUICK, () -> true);
+        assertThat(taken.line().margin().value() - taken.line().worstBelow())
+                .isCloseTo(panel.margin().value(), within(1e-6));
+        assertThat(panel.bought().orElseThrow().polarization())
+                .as("turned as the lodge stands")
+                .isEqualTo(Polarized.FLAT);
+        Candidate omni = list.stream()
+                .filter(c -> c.shaped().title().startsWith("Upright omni"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(omni.gain().value() - omni.effective().value())
+                .as("cannot be turned")
+                .isGreaterThan(10);
+        assertThat(omni.merits().beam()).isEmpty();
+        Candidate dish = list.stream()
+                .filter(c -> c.shaped().title().startsWith("Grid dish"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(dish.level()).as("radiates more than the licence").isEqualTo(Finding.Level.STOP);
+    }
+
+    @Test
+    void theOtherWayTakesAsMuch() {
+        Candidate c = Candidates.of(A, Progress.NONE).get(0);
+        var near = JOB.brief().near().radio();
+        var far = JOB.brief().far().radio();
+        assertThat(c.merits().back().orElseThrow().value() - c.margin().value())
+                .isCloseTo(
+                        far.power().value()
+                                - near.power().value()
+                                + far.sensitivity().value()
+                                - near.sensitivity().value(),
+                        within(1e-9));
+        assertThat(c.merits().off()).isBetween(0.0, 2.0);
+        assertThat(c.merits().beam().orElseThrow()).isBetween(15.0, 60.0);
+    }
+
+    @Test
+    void whatCountsMostDecidesTheOrderOfThoseThatDo() {
+        List<Candidate> list = Candidates.of(A, Progress.NONE);
+        for (Weigh w : Weigh.values()) {
+            List<Candidate> ranked = w.ranked(list);
+            assertThat(ranked).containsExactlyInAnyOrderElementsOf(list);
+            assertThat(ranked).isSortedAccordingTo((a, b) -> a.level().compareTo(b.level()));
+        }
+        List<Candidate> small = Weigh.SIZE.ranked(list);
+        List<Candidate> fits =
+                small.stream().filter(c -> c.level() == small.get(0).level()).toList();
+        for (int i = 1; i < fits.size(); i++) {
+            assertThat(longest(fits.get(i))).isGreaterThanOrEqualTo(longest(fits.get(i - 1)));
+        }
+    }
+
+    private static double longest(Candidate c) {
+        return Math.max(
+                c.shaped().length(), c.bought().map(b -> b.length().value()).orElse(0.0));
     }
 
     @Test

@@ -39,6 +39,8 @@ final class DroppedFiles {
             work.photograph(file);
         } else if (name.matches(".*\\.(asc|hgt|gpx)")) {
             work.readGround(file.toPath());
+        } else if (name.endsWith(".geojson")) {
+            work.readPlan(file.toPath());
         } else if (name.endsWith(".csv")) {
             work.readCsv(file.toPath());
         } else if (name.endsWith(".json") || name.endsWith(".zip")) {

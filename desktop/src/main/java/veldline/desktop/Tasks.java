@@ -12,11 +12,13 @@ import java.util.function.Consumer;
 import veldline.antenna.OwnWires;
 import veldline.antenna.Polarized;
 import veldline.assess.Assessment;
+import veldline.coverage.Site;
 import veldline.explain.Program;
 import veldline.format.FormatException;
 import veldline.format.GroundFile;
 import veldline.format.JobFile;
 import veldline.format.ReadingsCsv;
+import veldline.format.SitePlanFile;
 import veldline.format.WireModelFile;
 import veldline.job.Job;
 import veldline.job.JobChange;
@@ -169,6 +171,28 @@ final class Tasks {
                 e -> work.tell(file.getFileName() + ": " + (e instanceof FormatException ? e.getMessage() : why(e))
                         + " Nothing was changed."));
     }
+
+    /** Reads a site plan; the antennas of the plan there is stay where the file has none. */
+    void readPlan(Path file, Job job) {
+        studies.ask(
+                "Reading",
+                p -> {
+                    if (Files.size(file) > MOST_PLAN) {
+                        throw new FormatException("The file has " + (Files.size(file) >> 20) + " MB; a plan has up to "
+                                + (MOST_PLAN >> 20) + ". Save the part that is wanted alone.");
+                    }
+                    return SitePlanFile.read(Files.readString(file), job.site().orElse(Site.blank()));
+                },
+                o -> {
+                    Site s = o.result();
+                    work.apply(new JobChange.PutSite(s));
+                    work.tell("Read a plan of " + NumberText.shown(s.width(), 0) + " by "
+                            + NumberText.shown(s.depth(), 0) + " m.");
+                },
+                e -> work.tell(file.getFileName() + ": " + plain(e) + " Nothing was changed."));
+    }
+
+    private static final long MOST_PLAN = 32L << 20;
 
     /** Keeps a photograph beside the job, then names it in the log: a line never names what is not there. */
     void photograph(Path file) {

@@ -204,6 +204,8 @@ public final class VeldlineWindow extends Region {
             case READ_CSV -> choose("Read a CSV of readings", "*.csv", false).ifPresent(f -> work.readCsv(f.toPath()));
             case READ_GROUND ->
                 choose("Read the ground", "*.csv;*.asc;*.hgt;*.gpx", false).ifPresent(f -> work.readGround(f.toPath()));
+            case READ_PLAN ->
+                choose("Read a plan", "*.geojson;*.json", false).ifPresent(f -> work.readPlan(f.toPath()));
             case READ_WIRES -> choose("Read wires", "*.json", false).ifPresent(f -> work.readWires(f.toPath()));
             case OPEN -> choose("Open a job, or one in a zip", "*", false).ifPresent(work::open);
             case SAVE_AS -> choose("Save the job as", "*.veldline.json", true).ifPresent(work::saveAs);

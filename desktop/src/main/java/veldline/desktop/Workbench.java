@@ -44,6 +44,7 @@ public final class Workbench implements AutoCloseable {
     private Optional<Showing.Busy> busy = Optional.empty();
     private final Ranking ranking;
     private final Improver improver;
+    private final Adviser adviser;
     private Step step = Step.BRIEF;
     private String stop = "near-radio";
     private String news = "";
@@ -60,6 +61,7 @@ public final class Workbench implements AutoCloseable {
         this.tasks = new Tasks(this, studies, toInterface);
         this.ranking = new Ranking(studies, () -> changed.run());
         this.improver = new Improver(studies, this::tell, () -> changed.run());
+        this.adviser = new Adviser(studies, this::tell, () -> changed.run());
         desk.watch(this::arrived);
         desk.onSaved(() -> told.run());
         desk.onLate(() -> changed.run());
@@ -94,8 +96,15 @@ public final class Workbench implements AutoCloseable {
     }
 
     public Optional<Showing> showing() {
-        return assessment.map(
-                a -> new Showing(a, stop, Map.copyOf(picked), Map.copyOf(noted), ranking.found(), busy, desk.late()));
+        return assessment.map(a -> new Showing(
+                a,
+                stop,
+                Map.copyOf(picked),
+                Map.copyOf(noted),
+                ranking.found(),
+                adviser.found(a.job()),
+                busy,
+                desk.late()));
     }
 
     public JobDesk desk() {
@@ -306,6 +315,8 @@ public final class Workbench implements AutoCloseable {
         switch (command) {
             case RECORD -> assessment.ifPresent(tasks::record);
             case IMPROVE -> improve();
+            case SECTORS -> adviser.sectors(desk.job());
+            case NEXT_STEP -> assessment.ifPresent(adviser::steps);
             case TAKE_IMPROVED -> takeImproved();
             case STOP -> stopStudy();
             case GO_BACK -> goBack();
@@ -346,12 +357,17 @@ public final class Workbench implements AutoCloseable {
         assessment.ifPresent(a -> tasks.readCsv(file, a));
     }
 
-    /** Reads a wire model in the place of the antenna that is made here. */
     /** Reads the ground along the way from a table, grid, tile or track. */
     public void readGround(Path file) {
         tasks.readGround(file, desk.job());
     }
 
+    /** Reads a site plan. */
+    public void readPlan(Path file) {
+        tasks.readPlan(file, desk.job());
+    }
+
+    /** Reads a wire model in the place of the antenna that is made here. */
     public void readWires(Path file) {
         tasks.readWires(file, desk.job());
     }
@@ -380,6 +396,7 @@ public final class Workbench implements AutoCloseable {
     void forgetJob() {
         ranking.forget();
         improver.forget();
+        adviser.forget();
         whole = Optional.empty();
         picked.clear();
         noted.clear();

@@ -8,8 +8,10 @@ import java.util.Optional;
 import veldline.assess.Assessment;
 import veldline.assess.Stage;
 import veldline.assess.Step;
+import veldline.coverage.SectorSearch;
 import veldline.job.Job;
 import veldline.study.Candidate;
+import veldline.study.NextStep;
 
 /**
  * Everything a bench may look at.
@@ -18,6 +20,7 @@ import veldline.study.Candidate;
  * @param picked zone last chosen on each bench
  * @param noted what else benches keep while the window is open, by name
  * @param candidates what Choose asked for
+ * @param advice what was asked for and found
  * @param busy what runs now
  * @param late whether what follows from the last edit has been under way for longer than a glance
  */
@@ -27,6 +30,7 @@ public record Showing(
         Map<Step, String> picked,
         Map<String, String> noted,
         Stage<List<Candidate>> candidates,
+        Advice advice,
         Optional<Busy> busy,
         boolean late) {
     private static final DateTimeFormatter CLOCK =
@@ -40,7 +44,17 @@ public record Showing(
             Stage<List<Candidate>> candidates,
             Optional<Busy> busy,
             boolean late) {
-        this(assessment, stop, picked, Map.of(), candidates, busy, late);
+        this(assessment, stop, picked, Map.of(), candidates, Advice.NONE, busy, late);
+    }
+
+    /**
+     * What was asked for and found.
+     *
+     * @param sectors how to set antennas up on the site, the fewest first
+     * @param steps which changes buy most, the most worth first
+     */
+    public record Advice(Stage<List<SectorSearch.Found>> sectors, Stage<List<NextStep>> steps) {
+        public static final Advice NONE = new Advice(new Stage.Running<>(), new Stage.Running<>());
     }
 
     /**

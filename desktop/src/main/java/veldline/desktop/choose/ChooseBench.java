@@ -1,6 +1,7 @@
 package veldline.desktop.choose;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -20,6 +21,7 @@ import veldline.quantity.NumberText;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
 import veldline.study.Candidate;
+import veldline.study.Weigh;
 
 /** Candidates on one axis of gain, best first; walked up and down, taken with Enter. */
 public final class ChooseBench implements Bench {
@@ -62,11 +64,13 @@ public final class ChooseBench implements Bench {
                                         "flat", !y.upright(), new JobChange.OfYagi(new YagiChange.Upright(false))),
                                 new Input.Option(
                                         "upright", y.upright(), new JobChange.OfYagi(new YagiChange.Upright(true)))))));
+        weighing(in, s);
+        in.addAll(AdviceInputs.of(s));
         in.addAll(AdvertInputs.of(s.job().offer()));
         in.add(
                 new Input.Note(
                         "how",
-                        "Dipole and Yagis are solved, the helix is a fit to measurements. Enter takes the Yagi that is picked."));
+                        "Dipole and Yagis are solved, the helix is a fit to measurements. What is bought stands at its claims. Enter takes what is picked."));
         in.add(new Input.Note(
                 "caution",
                 "Whatever is chosen: people stay in front of it no nearer than the exposure distance in Raise. Local limits"
@@ -74,8 +78,49 @@ public final class ChooseBench implements Bench {
         return in;
     }
 
+    private static final String WEIGH = "choose.weigh";
+    private static final String PIN = "choose.pin";
+
+    private static Weigh weigh(Showing s) {
+        return Weigh.valueOf(s.noted().getOrDefault(WEIGH, Weigh.MARGIN.name()));
+    }
+
+    /** The candidate that others are held against, where one is pinned. */
+    static Optional<Candidate> pinned(Showing s) {
+        String title = s.noted().getOrDefault(PIN, "");
+        return candidates(s).stream()
+                .filter(c -> title.equals(c.shaped().title() + c.shaped().build()))
+                .findFirst();
+    }
+
+    private static void weighing(List<Input> in, Showing s) {
+        in.add(new Input.Choice(
+                "weigh",
+                "Of those that do, first by",
+                Arrays.stream(Weigh.values())
+                        .map(w -> new Input.Option(
+                                w.words(), w == weigh(s), new Input.Outcome.Picked("set:" + WEIGH + "=" + w.name())))
+                        .toList()));
+        List<Candidate> list = candidates(s);
+        if (!list.isEmpty()) {
+            Candidate c = list.get(s.pickedIndex(Step.CHOOSE, 0, list.size()));
+            boolean on = pinned(s).filter(c::equals).isPresent();
+            in.add(new Input.Choice(
+                    "pin",
+                    "Held against the others",
+                    List.of(
+                            new Input.Option(
+                                    "the one picked",
+                                    on,
+                                    new Input.Outcome.Picked("set:" + PIN + "="
+                                            + c.shaped().title() + c.shaped().build())),
+                            new Input.Option(
+                                    "none", pinned(s).isEmpty(), new Input.Outcome.Picked("set:" + PIN + "=")))));
+        }
+    }
+
     static List<Candidate> candidates(Showing s) {
-        return s.candidates().value().orElse(List.of());
+        return weigh(s).ranked(s.candidates().value().orElse(List.of()));
     }
 
     @Override
@@ -99,13 +144,18 @@ public final class ChooseBench implements Bench {
                         c.shaped().title(),
                         c.reason() + ".",
                         c.shaped().build() + ", " + c.gain().number() + " ± "
-                                + NumberText.shown(c.gain().doubt().orElse(0.0), 1) + " dBi.",
+                                + NumberText.shown(c.gain().doubt().orElse(0.0), 1) + " dBi; " + CandidateWords.of(c)
+                                + pinned(s)
+                                        .filter(p -> p != c)
+                                        .map(p -> " " + CandidateWords.against(c, p))
+                                        .orElse(""),
                         "",
                         Optional.of(c.margin()),
                         Optional.empty(),
                         List.of()))
                 .toList();
-        return Stream.concat(s.assessment().of(Step.CHOOSE).stream(), ranked.stream())
+        return Stream.of(s.assessment().of(Step.CHOOSE), AdviceInputs.findings(s), ranked)
+                .flatMap(List::stream)
                 .toList();
     }
 
@@ -134,9 +184,12 @@ public final class ChooseBench implements Bench {
             return Optional.empty();
         }
         Candidate c = list.get(s.pickedIndex(Step.CHOOSE, 0, list.size()));
-        return c.yagi()
-                .map(y -> s.job().yagi().isPresent()
-                        ? new JobChange.OfYagi(new YagiChange.Take(y, c.shaped().title()))
-                        : new JobChange.Fit(s.job().madeNear(), y));
+        return c.bought()
+                .<JobChange>map(b -> new JobChange.Fit(s.job().madeNear(), b))
+                .or(() -> c.yagi()
+                        .map(y -> s.job().yagi().isPresent()
+                                ? new JobChange.OfYagi(
+                                        new YagiChange.Take(y, c.shaped().title()))
+                                : new JobChange.Fit(s.job().madeNear(), y)));
     }
 }

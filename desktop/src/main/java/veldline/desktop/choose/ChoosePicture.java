@@ -38,7 +38,7 @@ final class ChoosePicture {
         this.s = s;
         this.list = ChooseBench.candidates(s);
         this.pen = Picture.pen(width, height);
-        this.gain = new Axis(0, 18, width * 0.55, width - 84);
+        this.gain = new Axis(0, 24, width * 0.55, width - 84);
     }
 
     Picture draw() {
@@ -52,14 +52,33 @@ final class ChoosePicture {
         }
         pen.text("gain, dBi", gain.start(), 22, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
         pen.text("margin", pen.width() - 18, 22, Anchor.END, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
-        double bottom = FIRST + ROW * list.size();
+        int shown = Math.min(list.size(), MOST_ROWS);
+        int from = firstRow(shown);
+        double bottom = FIRST + ROW * shown;
         window(bottom);
-        for (int i = 0; i < list.size(); i++) {
-            row(i, FIRST + i * ROW);
+        for (int i = from; i < from + shown; i++) {
+            row(i, FIRST + (i - from) * ROW);
+        }
+        if (shown < list.size()) {
+            pen.words(
+                    (from + 1) + " to " + (from + shown) + " of " + list.size(),
+                    pen.width() - 96,
+                    22,
+                    Anchor.END,
+                    Face.TEXT,
+                    Role.SLATE);
         }
         s.job().offer().ifPresent(o -> advert(o, bottom));
         lengths(bottom + (s.job().offer().isPresent() ? ROW + 8 : 0) + 22);
         return pen.done();
+    }
+
+    private static final int MOST_ROWS = 7;
+
+    /** As many rows as there is room for, with the picked one among them. */
+    private int firstRow(int shown) {
+        int picked = s.pickedIndex(Step.CHOOSE, 0, list.size());
+        return Math.max(0, Math.min(list.size() - shown, picked - shown + 2));
     }
 
     /** The allowed window of gain, through all rows. */

@@ -31,9 +31,39 @@ public final class RaiseBench implements Bench {
         return s.job().brief().near().shortName() + " antenna, going up";
     }
 
+    static final String PAGE = "raise";
+
+    /** Whether the plan is looked at: it is what a job with a site is about. */
+    static boolean onPlan(Showing s) {
+        return s.job().site().isPresent()
+                && s.noted().getOrDefault(PAGE, "plan").equals("plan");
+    }
+
+    private static void pages(List<Input> in, Showing s) {
+        if (s.job().site().isPresent()) {
+            boolean plan = onPlan(s);
+            in.add(new Input.Choice(
+                    "page",
+                    "What is looked at",
+                    List.of(
+                            new Input.Option("plan", plan, new Input.Outcome.Picked("set:" + PAGE + "=plan")),
+                            new Input.Option("aim", !plan, new Input.Outcome.Picked("set:" + PAGE + "=aim")))));
+        } else {
+            in.add(new Input.Action("plan", "Read a site plan (GeoJSON)", "", Input.Command.READ_PLAN));
+        }
+    }
+
     @Override
     public List<Input> inputs(Showing s) {
         List<Input> in = new ArrayList<>();
+        if (onPlan(s)) {
+            pages(in, s);
+            in.addAll(PlanInputs.of(s, s.job().site().get()));
+            return in;
+        }
+        if (s.job().site().isPresent()) {
+            pages(in, s);
+        }
         in.add(new Input.Pair(
                 new Input.Value(
                         "height",
@@ -84,6 +114,9 @@ public final class RaiseBench implements Bench {
         }
         place(in, s, true);
         place(in, s, false);
+        if (s.job().site().isEmpty()) {
+            pages(in, s);
+        }
         return in;
     }
 
@@ -116,7 +149,9 @@ public final class RaiseBench implements Bench {
 
     @Override
     public Picture centre(Showing s, double width, double height) {
-        return new RaisePicture(s, width, height).draw();
+        return onPlan(s)
+                ? new PlanPicture(s, s.job().site().get(), width, height).draw()
+                : new RaisePicture(s, width, height).draw();
     }
 
     @Override
@@ -126,6 +161,9 @@ public final class RaiseBench implements Bench {
 
     @Override
     public List<String> walk(Showing s) {
+        if (onPlan(s)) {
+            return PlanPicture.zones(s.job().site().get());
+        }
         return IntStream.rangeClosed(0, 2 * RaisePicture.AIM_RANGE)
                 .mapToObj(i -> "aim:" + i)
                 .toList();
@@ -134,6 +172,12 @@ public final class RaiseBench implements Bench {
     @Override
     public Optional<JobChange> dragged(
             Showing s, String zone, double fromX, double fromY, double x, double y, double width, double height) {
+        if (onPlan(s)) {
+            return PlanDrag.of(
+                    s.job().site().get(),
+                    zone,
+                    new PlanPicture(s, s.job().site().get(), width, height).place(x, y));
+        }
         if (!zone.equals("height:near")) {
             return Optional.empty();
         }
@@ -144,6 +188,6 @@ public final class RaiseBench implements Bench {
 
     @Override
     public int walkStart(Showing s) {
-        return RaisePicture.AIM_RANGE;
+        return onPlan(s) ? 0 : RaisePicture.AIM_RANGE;
     }
 }

@@ -150,7 +150,8 @@ class RoomTest {
     }
 
     private static Showing noted(Assessment a, Map<String, String> noted) {
-        return new Showing(a, "near-radio", Map.of(), noted, new Stage.Running<>(), Optional.empty(), false);
+        return new Showing(
+                a, "near-radio", Map.of(), noted, new Stage.Running<>(), Showing.Advice.NONE, Optional.empty(), false);
     }
 
     @TestFactory

@@ -1,0 +1,141 @@
+package veldline.study;
+
+import java.util.Optional;
+import veldline.antenna.Family;
+import veldline.antenna.OnShelf;
+import veldline.explain.Formula;
+import veldline.explain.Worked;
+import veldline.field.pattern.RadiatedField;
+import veldline.field.wire.Direction;
+import veldline.job.Job;
+import veldline.link.Radio;
+import veldline.stock.Metal;
+
+/**
+ * What besides its gain speaks for or against a candidate.
+ *
+ * @param back margin the other way at the worst tide; empty where the far end does not send or this one does not hear
+ * @param beam width to half power in the level plane, degrees; empty for one that serves alike all round
+ * @param off what sway and an aim three degrees beside cost, dB
+ * @param kilograms it weighs
+ * @param wind force on it in a storm, newtons
+ * @param hours until it hangs
+ * @param money it costs, in the local coin
+ * @param stock how many are to hand
+ */
+public record Merits(
+        Optional<Worked> back,
+        Optional<Double> beam,
+        double off,
+        double kilograms,
+        Worked wind,
+        double hours,
+        double money,
+        int stock) {
+    /** Sway of a pole and an aim by compass, degrees. */
+    private static final double ASIDE = 3;
+
+    /** Rod, boom, connector and clamp of an antenna that is made, in the local coin. */
+    private static final double MATERIAL = 20;
+
+    private static final double STORM = 30;
+
+    static final Formula WIND = new Formula(
+            "Wind force",
+            "On its area in a storm: drag 1.2, air of 1.225 kg/m³, v metres a second.",
+            "F",
+            "0.5·1.225·v^2·1.2·a",
+            "Fluid mechanics",
+            "Steady wind, no ice; local codes decide");
+    static final Formula BACK = new Formula(
+            "Margin the other way",
+            "The way takes as much in both directions; only what is sent and what can be heard differ.",
+            "B",
+            "m + (q − p) + (f − g)",
+            "Reciprocity (Stutzman and Thiele, Antenna Theory and Design, §9.1)",
+            "As the margin; an amplifier on the way would break it");
+
+    /** What a candidate has, given its margin one way. */
+    static Merits of(Family.Shaped s, Job job, Metal metal, Worked margin, Optional<RadiatedField> field) {
+        Optional<OnShelf> bought = s.family() instanceof OnShelf o ? Optional.of(o) : Optional.empty();
+        Optional<Double> beam = bought.isPresent()
+                ? bought.get().item().antenna().width().map(w -> w.value())
+                : field.map(f -> width(f, job.polarized().upright()))
+                        .or(() -> s.fitted().map(g -> fitted(g.value())));
+        double area = bought.map(o -> o.item().wind()).orElseGet(() -> area(s));
+        return new Merits(
+                back(job, margin),
+                beam.filter(w -> w < 180),
+                beam.filter(w -> w < 180).map(w -> 12 * Math.pow(ASIDE / w, 2)).orElse(0.0),
+                bought.map(o -> o.item().kilograms()).orElseGet(() -> Practical.kilograms(s, metal)),
+                Worked.of(WIND)
+                        .computed("v", "a storm", STORM, "m/s", 0)
+                        .computed("a", "area", area, "m²", 5)
+                        .gives(0.5 * 1.225 * STORM * STORM * 1.2 * area, "N", 0),
+                bought.isPresent()
+                        ? 1.5
+                        : 2 + 0.25 * s.model().map(m -> m.wires().size()).orElse(8),
+                bought.map(o -> o.item().stock() > 0 ? 0 : o.item().money()).orElse(MATERIAL),
+                bought.map(o -> o.item().stock()).orElse(0));
+    }
+
+    private static Optional<Worked> back(Job job, Worked margin) {
+        Radio near = job.brief().near().radio();
+        Radio far = job.brief().far().radio();
+        boolean both = job.brief().field().isEmpty() && far.sends() && near.sends();
+        return both
+                ? Optional.of(Worked.of(BACK)
+                        .from("m", "margin this way", margin)
+                        .typed("q", "sent by the far radio", far.power().value(), "dBm", 2)
+                        .typed("p", "sent by this one", near.power().value(), "dBm", 2)
+                        .typed("f", "floor of the far radio", far.sensitivity().value(), "dBm", 2)
+                        .typed("g", "floor of this one", near.sensitivity().value(), "dBm", 2)
+                        .gives(
+                                margin.value()
+                                        + far.power().value()
+                                        - near.power().value()
+                                        + far.sensitivity().value()
+                                        - near.sensitivity().value(),
+                                "dB",
+                                1))
+                : Optional.empty();
+    }
+
+    /** Half-power width of a beam along the x axis in the level plane, by halving; 360 where it never falls so far. */
+    private static double width(RadiatedField f, boolean upright) {
+        double half = f.intensity(Direction.X) / 2;
+        double out = 0;
+        for (double a = 2; a <= 180; a += 2) {
+            if (f.intensity(new Direction(90, a)) < half) {
+                out = a;
+                break;
+            }
+        }
+        if (out == 0) {
+            return 360;
+        }
+        double in = out - 2;
+        for (int i = 0; i < 12; i++) {
+            double middle = (in + out) / 2;
+            if (f.intensity(new Direction(90, middle)) < half) {
+                out = middle;
+            } else {
+                in = middle;
+            }
+        }
+        return 2 * in;
+    }
+
+    /** A round beam of a gain: 32400 square degrees. */
+    private static double fitted(double dbi) {
+        return Math.sqrt(32_400 / Math.pow(10, dbi / 10));
+    }
+
+    private static double area(Family.Shaped s) {
+        double rods = s.model().stream()
+                .flatMap(m -> m.wires().stream())
+                .mapToDouble(w -> 2 * w.radius() * w.length())
+                .sum();
+        return rods + 0.015 * s.length();
+    }
+}

@@ -1,0 +1,110 @@
+package veldline.demo;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import veldline.assess.Assessment;
+import veldline.assess.Assessor;
+import veldline.assess.SiteStage;
+import veldline.assess.Step;
+import veldline.coverage.Coverage;
+import veldline.coverage.SectorSearch;
+import veldline.coverage.SiteChange;
+import veldline.explain.Finding;
+import veldline.job.Job;
+import veldline.job.JobChange;
+import veldline.path.Passage;
+import veldline.study.Candidate;
+import veldline.study.Candidates;
+import veldline.study.Progress;
+import veldline.study.Weigh;
+
+/** What the other jobs of the reserve tell is what comes out when they are worked out. */
+class OtherStoriesTest {
+    private static final Assessor ASSESSOR = new Assessor();
+
+    private static Job named(String name) {
+        return TernholmSands.all().stream()
+                .filter(j -> j.name().equals(name))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static Coverage.AtSpot spot(Assessment a, String name) {
+        return a.site().value().orElseThrow().spots().stream()
+                .filter(s -> s.spot().name().equals(name))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void theSheltersDuneHidesThePathAndASecondPanelServesIt() {
+        Job job = named("Visitor shelter");
+        Assessment a = ASSESSOR.assess(job, Assessor.Depth.QUICK, () -> true);
+        assertThat(spot(a, "Terrace").level().value()).isGreaterThan(a.line().wish());
+        assertThat(spot(a, "Behind the wall").level().value())
+                .isBetween(a.line().floor(), a.line().wish());
+        assertThat(spot(a, "Dune path").level().value()).isLessThan(a.line().floor());
+        assertThat(a.of(Step.RAISE).get(0).level()).isEqualTo(Finding.Level.STOP);
+        List<SectorSearch.Found> found = SiteStage.search(job).upTo(2, (done, of) -> true);
+        assertThat(found.get(1).worst()).isGreaterThan(found.get(0).worst() + 10);
+        Job two = new JobChange.OfSite(new SiteChange.Take(found.get(1).sets())).applyTo(job);
+        Assessment with = ASSESSOR.assess(two, Assessor.Depth.QUICK, () -> true);
+        assertThat(spot(with, "Dune path").level().value())
+                .isGreaterThan(with.line().wish());
+        assertThat(with.site().value().orElseThrow().worst().value())
+                .isCloseTo(found.get(1).worst(), within(0.1));
+    }
+
+    @Test
+    void oneRadioForBothCostsWhatTheSplitTakes() {
+        Job job = named("Visitor shelter");
+        Job two = new JobChange.OfSite(new SiteChange.AddAntenna()).applyTo(job);
+        Job split = new JobChange.OfSite(new SiteChange.OneRadio(true)).applyTo(two);
+        double each = spot(ASSESSOR.assess(two, Assessor.Depth.QUICK, () -> true), "Terrace")
+                .level()
+                .value();
+        Assessment shared = ASSESSOR.assess(split, Assessor.Depth.QUICK, () -> true);
+        assertThat(each - spot(shared, "Terrace").level().value()).isCloseTo(3.01, within(0.01));
+        assertThat(shared.of(Step.RAISE)).anyMatch(f -> f.tag().equals("radio split"));
+    }
+
+    @Test
+    void theTideGaugesWayIsClearOverTheFlatsButForItsZone() {
+        Assessment a = ASSESSOR.assess(named("Tide-gauge relay"), Assessor.Depth.QUICK, () -> true);
+        assertThat(a.path().over().line().clear()).isTrue();
+        assertThat(a.path().over().clearance().orElseThrow().value()).isBetween(0.0, 0.6);
+        assertThat(a.path().over().counts()).isEqualTo(Passage.Ground.BOUNCE);
+        assertThat(a.line().margin().value())
+                .isGreaterThan(a.job().brief().marginWanted().value());
+        assertThat(a.path().weather().fading())
+                .as("7.4 km is long enough to fade")
+                .isPresent();
+    }
+
+    /** A short Yagi will do. */
+    @Test
+    void theTideGaugesChoiceIsAShortYagi() {
+        Job job = named("Tide-gauge relay");
+        List<Candidate> all = Candidates.of(ASSESSOR.assess(job, Assessor.Depth.QUICK, () -> true), Progress.NONE);
+        Candidate best = all.get(0);
+        assertThat(best.level()).isEqualTo(Finding.Level.FITS);
+        // Of the Yagis that do, the shortest leaves enough: what a longer one adds nobody lacks.
+        Candidate small = Weigh.SIZE.ranked(all).stream()
+                .filter(c -> c.yagi().isPresent())
+                .findFirst()
+                .orElseThrow();
+        assertThat(small.level()).isEqualTo(Finding.Level.FITS);
+        assertThat(small.shaped().length()).isLessThan(job.brief().sizeAllowed().value() / 2);
+    }
+
+    @Test
+    void theSkiffsHandsAreCrossedAndItsVideoFailsWhereItShouldReach() {
+        Assessment a = ASSESSOR.assess(named("Survey skiff video"), Assessor.Depth.QUICK, () -> true);
+        assertThat(a.path().polarization().value()).isGreaterThan(10);
+        assertThat(a.line().margin().value() - a.job().brief().marginWanted().value())
+                .isNegative();
+    }
+}

@@ -1,0 +1,73 @@
+package veldline.desktop;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import veldline.assess.Assessment;
+import veldline.assess.SiteStage;
+import veldline.assess.Stage;
+import veldline.coverage.SectorSearch;
+import veldline.desktop.bench.Showing.Advice;
+import veldline.job.Job;
+import veldline.study.NextBest;
+import veldline.study.NextStep;
+
+/** Sectors and next steps, as they were asked for; an edit of the job lets them go. */
+final class Adviser {
+    private static final int MOST_ANTENNAS = 4;
+
+    private final Studies studies;
+    private final Consumer<String> tell;
+    private final Runnable changed;
+    private Advice found = Advice.NONE;
+    private Optional<Job> of = Optional.empty();
+
+    Adviser(Studies studies, Consumer<String> tell, Runnable changed) {
+        this.studies = studies;
+        this.tell = tell;
+        this.changed = changed;
+    }
+
+    /** What was found for a job as it is. */
+    Advice found(Job job) {
+        return of.filter(job::equals).isPresent() ? found : Advice.NONE;
+    }
+
+    void forget() {
+        of = Optional.empty();
+        found = Advice.NONE;
+    }
+
+    /** One antenna, two and so on; stopped, those that were finished. */
+    void sectors(Job job) {
+        studies.ask(
+                "Setting antennas up",
+                p -> {
+                    SectorSearch search = SiteStage.search(job);
+                    return search.upTo(MOST_ANTENNAS, (done, of) -> p.step(done, of, ""));
+                },
+                o -> settle(
+                        job,
+                        new Advice(new Stage.Fresh<>(o.result()), found(job).steps()),
+                        o.stopped()),
+                e -> tell.accept(e.getMessage() + "."));
+    }
+
+    void steps(Assessment a) {
+        studies.ask(
+                "Trying changes",
+                p -> NextBest.of(a, p),
+                o -> settle(
+                        a.job(),
+                        new Advice(found(a.job()).sectors(), new Stage.Fresh<List<NextStep>>(o.result())),
+                        o.stopped()),
+                e -> tell.accept(e.getMessage() + "."));
+    }
+
+    private void settle(Job job, Advice advice, boolean stopped) {
+        of = Optional.of(job);
+        found = advice;
+        tell.accept(stopped ? "Stopped; what was found so far is shown." : "Found; pick one of the list to take it.");
+        changed.run();
+    }
+}
