@@ -12,6 +12,7 @@ import veldline.field.pattern.Sweep;
 import veldline.job.Job;
 import veldline.link.Headings;
 import veldline.link.LevelLine;
+import veldline.link.OnAir;
 
 /**
  * Everything that follows from one job. Never edited.
@@ -60,6 +61,16 @@ public record Assessment(
 
     public List<Finding> of(Step step) {
         return findings.getOrDefault(step, List.of());
+    }
+
+    /** Margin the other way; empty where one end never sends, or there is none to speak of. */
+    public Optional<Worked> back() {
+        return AirRules.margin(this);
+    }
+
+    /** Every channel of the band as the far end would hear it, the quietest first; none where nothing was heard. */
+    public List<OnAir.Channel> channels() {
+        return job.brief().air().heard().isEmpty() || !line.answered() ? List.of() : AirRules.ranked(this);
     }
 
     /** Whether everything the line needs was worked out. */

@@ -18,10 +18,13 @@ final class Findings {
             Step.BRIEF,
                     List.of(
                             BriefRules::margin,
+                            AirRules::back,
+                            AirRules::unwanted,
                             NeedsRules::stations,
                             NeedsRules::moving,
                             NeedsRules::radios,
                             NeedsRules::rate,
+                            AirRules::carries,
                             NeedsRules::outage,
                             NeedsRules::height,
                             WayRules::clearance,

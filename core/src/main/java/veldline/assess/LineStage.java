@@ -7,6 +7,7 @@ import veldline.explain.Worked;
 import veldline.feed.FeedRun;
 import veldline.job.Job;
 import veldline.link.Brief;
+import veldline.link.Floor;
 import veldline.link.GainWindow;
 import veldline.link.LevelLine;
 import veldline.link.LevelLineBuilder;
@@ -54,15 +55,22 @@ final class LineStage {
         return brief.field()
                 .map(f -> GainWindow.neededFromField(
                         brief,
+                        hears(job),
                         veldline.link.FieldStrength.isotropic(
                                 f, brief.frequency().value()),
                         chains.value() + taken(job).value()))
                 .orElseGet(() -> GainWindow.needed(
                         brief,
+                        hears(job),
                         chains.value(),
                         other.map(Worked::value).orElse(0.0),
                         path.typical(),
                         path.worstBelow()));
+    }
+
+    /** Where the far radio goes deaf, with the noise from outside where it is counted. */
+    static Worked hears(Job job) {
+        return Floor.of(job.brief(), job.farRun().lossDb(job.brief().frequency().value()));
     }
 
     private static Worked taken(Job job) {
@@ -92,6 +100,7 @@ final class LineStage {
                 .chain(far, false)
                 .end(
                         brief.far(),
+                        hears(job),
                         brief.marginWanted().value(),
                         fromField ? Optional.empty() : most.map(Worked::value),
                         fromField ? 0 : path.worstBelow());

@@ -58,8 +58,8 @@ public final class SiteStage {
                         power(job),
                         frequency,
                         b.way().place(),
-                        b.far().radio().sensitivity().value(),
-                        b.far().radio().sensitivity().value() + b.marginWanted().value()));
+                        LineStage.hears(job).value(),
+                        LineStage.hears(job).value() + b.marginWanted().value()));
     }
 
     /** Power of the radio, less its chain, with the far end's gain, chain and polarization, dBm. */

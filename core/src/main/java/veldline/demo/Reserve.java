@@ -8,6 +8,7 @@ import veldline.feed.Connector;
 import veldline.feed.Drawer;
 import veldline.feed.FeedPart;
 import veldline.feed.FeedRun;
+import veldline.link.Air;
 import veldline.link.Brief;
 import veldline.link.Carrier;
 import veldline.link.End;
@@ -55,7 +56,8 @@ final class Reserve {
                 q("30.0", Unit.DBM),
                 List.of(),
                 Optional.empty(),
-                Way.open());
+                Way.open(),
+                Air.quiet());
     }
 
     static Bought bought(String name, String gain, Polarized field, String width, String length, Connector connector) {

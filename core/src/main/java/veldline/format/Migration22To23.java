@@ -18,6 +18,7 @@ final class Migration22To23 {
                     }
                 }
                 brief.set("way", open(job));
+                brief.set("air", quiet(job));
             }
         }
         job.putNull("site");
@@ -39,6 +40,18 @@ final class Migration22To23 {
         number(way, "share", "0.01", "ONE");
         number(way, "gradient", "-250", "ONE");
         return way;
+    }
+
+    /** The radio's floor by its sheet, and nothing else heard. */
+    private static ObjectNode quiet(ObjectNode job) {
+        ObjectNode air = job.objectNode();
+        air.put("bySum", false);
+        number(air, "noiseFigure", "6", "DB");
+        number(air, "bandwidth", "20", "MHZ");
+        number(air, "snr", "10", "DB");
+        air.put("surroundings", "NOT_COUNTED");
+        air.putArray("heard");
+        return air;
     }
 
     private static void number(ObjectNode way, String name, String number, String unit) {

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.Set;
 import veldline.antenna.NotChosen;
 import veldline.feed.FeedRun;
+import veldline.link.Air;
 import veldline.link.Brief;
 import veldline.link.Carrier;
 import veldline.link.End;
@@ -69,7 +70,8 @@ public final class NewJob {
                         Quantity.of("20", Unit.DBM),
                         List.of(),
                         Optional.empty(),
-                        Way.open()));
+                        Way.open(),
+                        Air.quiet()));
     }
 
     private static End end(String name, Radio radio) {

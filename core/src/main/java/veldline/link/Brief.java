@@ -24,6 +24,7 @@ import veldline.quantity.Quantity;
  * @param profile id of the rule on radiated power
  * @param licence the power a licence allows, used by the licence profile
  * @param obstacles what stands in the way, each with what it takes
+ * @param air what else is on the air where the link is heard
  * @param way what else is known of the way: its ground, its air, its weather
  * @param field the field at the far end, for a sender of which no more is known; the line then begins with it
  */
@@ -41,7 +42,8 @@ public record Brief(
         Quantity licence,
         List<Obstruction> obstacles,
         Optional<Quantity> field,
-        Way way)
+        Way way,
+        Air air)
         implements BriefBuilder.With {
     public Brief {
         obstacles = List.copyOf(obstacles);

@@ -251,4 +251,17 @@ public sealed interface BriefChange extends Change<Brief> {
             return "profile, " + profile.source();
         }
     }
+
+    /** What else is on the air. */
+    record OfAir(AirChange change) implements BriefChange {
+        @Override
+        public Brief applyTo(Brief b) {
+            return b.withAir(change.applyTo(b.air()));
+        }
+
+        @Override
+        public String label() {
+            return change.label();
+        }
+    }
 }

@@ -35,16 +35,18 @@ public final class GainWindow {
     /**
      * Least gain in dBi of the antenna that is made.
      *
+     * @param hears where the far radio goes deaf
      * @param chains what both chains take, dB
      * @param other gain of the antenna at the other end, dBi
      * @param worstBelow the worst case under the typical level, dB
      */
-    public static Worked needed(Brief brief, double chains, double other, Worked path, double worstBelow) {
+    public static Worked needed(
+            Brief brief, Worked hears, double chains, double other, Worked path, double worstBelow) {
         double power = brief.near().radio().power().value();
-        double floor = brief.far().radio().sensitivity().value();
+        double floor = hears.value();
         double margin = brief.marginWanted().value();
         return Worked.of(NEEDED)
-                .typed("f", "floor of the far radio", floor, "dBm", 2)
+                .from("f", "floor of the far radio", hears)
                 .typed("m", "margin wanted", margin, "dB", 2)
                 .typed("p", "power sent", power, "dBm", 3)
                 .computed("c", "chains take", chains, "dB", 3)
@@ -57,14 +59,15 @@ public final class GainWindow {
     /**
      * The same where the line begins at a field.
      *
+     * @param hears where the radio goes deaf
      * @param isotropic what an antenna without gain would take from it, dBm
      * @param chain what the far chain takes, dB
      */
-    public static Worked neededFromField(Brief brief, Worked isotropic, double chain) {
-        double floor = brief.far().radio().sensitivity().value();
+    public static Worked neededFromField(Brief brief, Worked hears, Worked isotropic, double chain) {
+        double floor = hears.value();
         double margin = brief.marginWanted().value();
         return Worked.of(FROM_FIELD)
-                .typed("f", "floor of the radio", floor, "dBm", 2)
+                .from("f", "floor of the radio", hears)
                 .typed("m", "margin wanted", margin, "dB", 2)
                 .from("i", "level from the field", isotropic)
                 .computed("c", "chain takes", chain, "dB", 3)

@@ -34,13 +34,6 @@ public final class LevelLineBuilder {
             "a + b",
             "Sum of decibels",
             "As good as its parts");
-    static final Formula HEARD = new Formula(
-            "Floor",
-            "The least level at which the radio still works.",
-            "F",
-            "a",
-            "Typed in Brief",
-            "As its data sheet says for the rate in use");
     static final Formula MARGIN = new Formula(
             "Margin",
             "Level at the far radio over its floor.",
@@ -195,14 +188,13 @@ public final class LevelLineBuilder {
     /**
      * Ends the line at the far radio.
      *
+     * @param hears where the far radio goes deaf
      * @param worstBelow how far the worst case lies below, dB
      */
-    public LevelLine end(End far, double marginWanted, Optional<Double> mostEirp, double worstBelow) {
-        double floor = far.radio().sensitivity().value();
-        Worked hears = Worked.of(HEARD)
-                .typed("a", "sensitivity of " + far.radio().name(), floor, "dBm", 2)
-                .gives(floor, "dBm", 1, RADIO_DOUBT);
-        doubts.add(new LevelLine.Doubt("the floor of " + far.radio().name(), RADIO_DOUBT));
+    public LevelLine end(End far, Worked hears, double marginWanted, Optional<Double> mostEirp, double worstBelow) {
+        double floor = hears.value();
+        doubts.add(new LevelLine.Doubt(
+                "the floor of " + far.radio().name(), hears.doubt().orElse(RADIO_DOUBT)));
         doubts.sort(Comparator.comparingDouble(LevelLine.Doubt::db).reversed());
         double doubt =
                 Math.sqrt(doubts.stream().mapToDouble(d -> d.db() * d.db()).sum());

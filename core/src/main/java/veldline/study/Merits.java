@@ -8,7 +8,8 @@ import veldline.explain.Worked;
 import veldline.field.pattern.RadiatedField;
 import veldline.field.wire.Direction;
 import veldline.job.Job;
-import veldline.link.Radio;
+import veldline.link.Back;
+import veldline.link.Floor;
 import veldline.stock.Metal;
 
 /**
@@ -47,14 +48,6 @@ public record Merits(
             "0.5·1.225·v^2·1.2·a",
             "Fluid mechanics",
             "Steady wind, no ice; local codes decide");
-    static final Formula BACK = new Formula(
-            "Margin the other way",
-            "The way takes as much in both directions; only what is sent and what can be heard differ.",
-            "B",
-            "m + (q − p) + (f − g)",
-            "Reciprocity (Stutzman and Thiele, Antenna Theory and Design, §9.1)",
-            "As the margin; an amplifier on the way would break it");
-
     /** What a candidate has, given its margin one way. */
     static Merits of(Family.Shaped s, Job job, Metal metal, Worked margin, Optional<RadiatedField> field) {
         Optional<OnShelf> bought = s.family() instanceof OnShelf o ? Optional.of(o) : Optional.empty();
@@ -64,7 +57,12 @@ public record Merits(
                         .or(() -> s.fitted().map(g -> fitted(g.value())));
         double area = bought.map(o -> o.item().wind()).orElseGet(() -> area(s));
         return new Merits(
-                back(job, margin),
+                Back.margin(
+                        job.brief(),
+                        margin,
+                        Floor.of(
+                                job.brief(),
+                                job.farRun().lossDb(job.brief().frequency().value()))),
                 beam.filter(w -> w < 180),
                 beam.filter(w -> w < 180).map(w -> 12 * Math.pow(ASIDE / w, 2)).orElse(0.0),
                 bought.map(o -> o.item().kilograms()).orElseGet(() -> Practical.kilograms(s, metal)),
@@ -77,28 +75,6 @@ public record Merits(
                         : 2 + 0.25 * s.model().map(m -> m.wires().size()).orElse(8),
                 bought.map(o -> o.item().stock() > 0 ? 0 : o.item().money()).orElse(MATERIAL),
                 bought.map(o -> o.item().stock()).orElse(0));
-    }
-
-    private static Optional<Worked> back(Job job, Worked margin) {
-        Radio near = job.brief().near().radio();
-        Radio far = job.brief().far().radio();
-        boolean both = job.brief().field().isEmpty() && far.sends() && near.sends();
-        return both
-                ? Optional.of(Worked.of(BACK)
-                        .from("m", "margin this way", margin)
-                        .typed("q", "sent by the far radio", far.power().value(), "dBm", 2)
-                        .typed("p", "sent by this one", near.power().value(), "dBm", 2)
-                        .typed("f", "floor of the far radio", far.sensitivity().value(), "dBm", 2)
-                        .typed("g", "floor of this one", near.sensitivity().value(), "dBm", 2)
-                        .gives(
-                                margin.value()
-                                        + far.power().value()
-                                        - near.power().value()
-                                        + far.sensitivity().value()
-                                        - near.sensitivity().value(),
-                                "dB",
-                                1))
-                : Optional.empty();
     }
 
     /** Half-power width of a beam along the x axis in the level plane, by halving; 360 where it never falls so far. */

@@ -31,7 +31,7 @@ class OfferRulesTest {
 
     private static final Offer SOUND = new Offer(
             "Short panel",
-            q("14.5", Unit.DBI),
+            q("15.3", Unit.DBI),
             q("0.6", Unit.M),
             q("2400", Unit.MHZ),
             q("2500", Unit.MHZ),
@@ -85,9 +85,9 @@ class OfferRulesTest {
         assertThat(found.get(0).level()).isEqualTo(Level.FITS);
         JobChange take = JobChange.lift(found.get(0).remedies().get(0).change(), true);
         Job bought = take.applyTo(JOB);
-        assertThat(bought.nearAntenna().claimedGain().orElseThrow().value()).isEqualTo(14.5);
+        assertThat(bought.nearAntenna().claimedGain().orElseThrow().value()).isEqualTo(15.3);
         assertThat(bought.nearRun().antenna()).isEqualTo(SOUND.connector());
-        assertThat(found).as("claims stand in quotes").anyMatch(f -> f.lead().equals("‘14.5’ dBi"));
+        assertThat(found).as("claims stand in quotes").anyMatch(f -> f.lead().equals("‘15.3’ dBi"));
     }
 
     @TestFactory

@@ -14,6 +14,7 @@ import veldline.desktop.bench.Showing;
 import veldline.job.JobChange;
 import veldline.link.Brief;
 import veldline.link.BriefChange;
+import veldline.link.OnAir;
 import veldline.link.PowerProfiles;
 import veldline.path.FreeSpace;
 import veldline.path.Obstruction;
@@ -45,13 +46,14 @@ public final class BriefBench implements Bench {
         in.add(new Input.Choice(
                 "page",
                 "What is asked",
-                Stream.of("link", "way", "ends", "needs")
+                Stream.of("link", "way", "air", "ends", "needs")
                         .map(p ->
                                 new Input.Option(p, p.equals(page), new Input.Outcome.Picked("set:" + PAGE + "=" + p)))
                         .toList()));
         in.addAll(
                 switch (page) {
                     case "way" -> WayInputs.of(s);
+                    case "air" -> AirInputs.of(s);
                     case "ends" -> EndInputs.of(s);
                     case "needs" -> NeedsInputs.of(s);
                     default -> link(s);
@@ -234,6 +236,9 @@ public final class BriefBench implements Bench {
         if ("way".equals(s.noted().get(PAGE))) {
             return List.of();
         }
+        if ("air".equals(s.noted().get(PAGE))) {
+            return AirChart.zones(s);
+        }
         if (BriefPicture.ofStations(s)) {
             return StationsChart.zones(s);
         }
@@ -247,6 +252,11 @@ public final class BriefBench implements Bench {
 
     @Override
     public Optional<JobChange> taken(Showing s, String zone) {
+        if (zone.startsWith("channel:")) {
+            List<OnAir.Channel> all = AirChart.channels(s);
+            double f = all.get(s.pickedIndex(Step.BRIEF, 0, all.size())).frequency();
+            return Optional.of(lift(new BriefChange.Frequency(Quantity.shown(f, Unit.MHZ, 1))));
+        }
         if (!zone.startsWith("station:")) {
             return Optional.empty();
         }

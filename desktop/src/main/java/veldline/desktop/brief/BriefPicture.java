@@ -68,6 +68,11 @@ final class BriefPicture {
             WaySum.draw(pen, path, split + 4);
             return pen.done();
         }
+        if ("air".equals(s.noted().get(BriefBench.PAGE))) {
+            pen.line(18, split + 2, pen.width() - 18, split + 2, Role.SAND, 1);
+            AirChart.draw(s, pen, split + 4, s.picked(Step.BRIEF, ""));
+            return pen.done();
+        }
         if (ofStations(s)) {
             pen.line(18, split + 2, pen.width() - 18, split + 2, Role.SAND, 1);
             StationsChart.draw(s, pen, split + 4);

@@ -87,12 +87,12 @@ final class ChoosePicture {
         double low = gain.clamped(a.needed().value());
         pen.hatched(gain.start(), FIRST, low - gain.start(), bottom - FIRST, Role.THRIFT, Hatch.DIAGONAL);
         pen.line(low, FIRST - 8, low, bottom, Role.THRIFT, 2);
-        pen.text(a.needed().number(), low, FIRST - 12, Anchor.MIDDLE, 12, Face.MONO, Role.INK, Origin.of(a.needed()));
+        pen.text(a.needed().number(), low - 2, FIRST - 12, Anchor.END, 12, Face.MONO, Role.INK, Origin.of(a.needed()));
         a.allowed().ifPresent(most -> {
             double high = gain.clamped(most.value());
             pen.hatched(high, FIRST, gain.end() - high, bottom - FIRST, Role.THRIFT, Hatch.DIAGONAL);
             pen.line(high, FIRST - 8, high, bottom, Role.THRIFT, 2);
-            pen.text(most.number(), high, FIRST - 12, Anchor.MIDDLE, 12, Face.MONO, Role.INK, Origin.of(most));
+            pen.text(most.number(), high + 2, FIRST - 12, Anchor.START, 12, Face.MONO, Role.INK, Origin.of(most));
         });
     }
 
@@ -222,12 +222,17 @@ final class ChoosePicture {
         for (Bar b : c.shaped().silhouette().bars()) {
             pen.line(
                     x + b.x1() * scale,
-                    y + b.y1() * scale,
+                    y + tall(b.y1() * scale),
                     x + b.x2() * scale,
-                    y + b.y2() * scale,
+                    y + tall(b.y2() * scale),
                     Role.INK,
                     b.y1() == b.y2() ? 1.2 : 2);
         }
+    }
+
+    /** What stands taller than its row is cut off there. */
+    private static double tall(double y) {
+        return Math.max(-17, Math.min(17, y));
     }
 
     /** Gain against length, and what the next step buys. */

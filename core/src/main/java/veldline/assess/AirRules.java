@@ -1,0 +1,111 @@
+package veldline.assess;
+
+import java.util.List;
+import java.util.Optional;
+import veldline.explain.Finding;
+import veldline.explain.Worked;
+import veldline.link.Back;
+import veldline.link.Brief;
+import veldline.link.BriefChange;
+import veldline.link.OnAir;
+import veldline.link.RadioSheet;
+import veldline.quantity.NumberText;
+import veldline.quantity.Quantity;
+import veldline.quantity.Unit;
+
+/** Judgements on the other direction, on what the level carries, and on what else is on the air. */
+final class AirRules {
+    /** Under this, interference is looked at before anything else, dB. */
+    private static final double CLEAR = 10;
+
+    private AirRules() {}
+
+    /** The margin the other way, where both ends send. */
+    static List<Finding> back(Assessment a) {
+        Optional<Worked> back = margin(a);
+        if (back.isEmpty()) {
+            return List.of();
+        }
+        Worked m = back.get();
+        double wanted = a.job().brief().marginWanted().value();
+        String rest = "over the floor the other way.";
+        return List.of(
+                m.value() < 0
+                        ? Finding.stop(
+                                NumberText.shown(-m.value(), 1) + " dB under the floor",
+                                "the other way.",
+                                "One end hears and is not heard.",
+                                "deaf one way",
+                                m)
+                        : m.value() < wanted
+                                ? Finding.watch(m.shown(), rest, "The weaker direction decides.", "short one way", m)
+                                : Finding.fits(m.shown(), rest, "", m));
+    }
+
+    static Optional<Worked> margin(Assessment a) {
+        return a.line().answered()
+                ? Back.margin(a.job().brief(), a.line().margin(), LineStage.hears(a.job()))
+                : Optional.empty();
+    }
+
+    /** The fastest rate of the sheet that the level still carries with the margin wanted. */
+    static List<Finding> carries(Assessment a) {
+        Brief b = a.job().brief();
+        Optional<RadioSheet> sheet = b.far().radio().sheet();
+        if (sheet.isEmpty() || !a.line().answered() || sheet.get().rates().size() < 2) {
+            return List.of();
+        }
+        Worked level = a.line().stop("far-radio").level();
+        double room = level.value() - b.marginWanted().value() - a.line().worstBelow();
+        Optional<RadioSheet.Rate> fastest = sheet.get().rates().stream()
+                .filter(r -> r.sensitivity().value() <= room)
+                .reduce((x, y) -> y.rate().value() >= x.rate().value() ? y : x);
+        return List.of(fastest.map(r -> Finding.fits(
+                        r.rate().toString(),
+                        "is the fastest the level carries with the margin wanted.",
+                        "On the air; traffic gets about half of it.",
+                        level))
+                .orElseGet(() -> Finding.watch(
+                        "No rate",
+                        "is carried with the margin wanted at the worst tide.",
+                        "The slowest needs " + sheet.get().rates().get(0).sensitivity() + ".",
+                        "no rate carried",
+                        level)));
+    }
+
+    /** Wanted over unwanted where other signals were heard, and the channel that would be quieter. */
+    static List<Finding> unwanted(Assessment a) {
+        Brief b = a.job().brief();
+        if (b.air().heard().isEmpty() || !a.line().answered()) {
+            return List.of();
+        }
+        List<OnAir.Channel> ranked = ranked(a);
+        OnAir.Channel now = ranked.stream()
+                .filter(c -> c.frequency() == b.frequency().value())
+                .findFirst()
+                .orElseThrow();
+        Worked ratio = OnAir.ratio(a.line().stop("far-radio").level(), now.unwanted());
+        OnAir.Channel best = ranked.get(0);
+        double won = now.unwanted().value() - best.unwanted().value();
+        String rest = "of wanted over unwanted; " + NumberText.shown(CLEAR, 0) + " is wanted.";
+        if (ratio.value() >= CLEAR) {
+            return List.of(Finding.fits(ratio.shown(), rest, "", ratio));
+        }
+        Finding f = Finding.watch(ratio.shown(), rest, "Look at this before gain.", "not alone there", ratio);
+        return List.of(
+                won < 1
+                        ? f
+                        : f.withRemedies(List.of(new Finding.Remedy(
+                                "Go to " + NumberText.shown(best.frequency() / 1e6, 0) + " MHz",
+                                NumberText.shown(won, 1) + " dB less of what else is heard.",
+                                new BriefChange.Frequency(Quantity.shown(best.frequency(), Unit.MHZ, 1))))));
+    }
+
+    /** Every channel of the band as the far antenna would hear it, the quietest first. */
+    static List<OnAir.Channel> ranked(Assessment a) {
+        double gain = a.line().stop("far-antenna").step().value()
+                - a.job().farRun().lossDb(a.job().brief().frequency().value());
+        return OnAir.ranked(
+                a.job().brief(), a.job().farAntenna(), a.raise().farBearing().value(), gain);
+    }
+}

@@ -1,0 +1,124 @@
+package veldline.link;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.DoubleStream;
+import java.util.stream.IntStream;
+import veldline.antenna.Antenna;
+import veldline.antenna.Bought;
+import veldline.explain.Formula;
+import veldline.explain.Worked;
+
+/**
+ * Wanted over unwanted, on the channel in use and on every other: what is heard counts by the part of its channel that
+ * overlaps, and by what the antenna gains towards it.
+ */
+public final class OnAir {
+    public static final Formula RATIO = new Formula(
+            "Wanted over unwanted",
+            "Level of the link less that of everything else in its channel, both at the radio.",
+            "R",
+            "w − u",
+            "Powers add; overlap by bandwidth",
+            "±3 dB for signals that stay; what comes and goes is only as it was heard");
+    public static final Formula UNWANTED = new Formula(
+            "Unwanted in the channel",
+            "Everything else that was heard, each by the part of its channel that overlaps and by the antenna's gain towards"
+                    + " it; s is their sum in picowatts.",
+            "U",
+            "10·log10(s) − 90",
+            "Powers add; overlap by bandwidth",
+            "As it was heard");
+
+    /** What reaches an antenna from its back, dB under its beam. */
+    private static final double MOST_DOWN = 20;
+
+    /** Nothing at all, as a level. */
+    private static final double NOTHING = -150;
+
+    private OnAir() {}
+
+    /**
+     * A channel and what is in it.
+     *
+     * @param frequency its middle, hertz
+     * @param unwanted dBm at the radio
+     */
+    public record Channel(double frequency, Worked unwanted) {}
+
+    /**
+     * Unwanted power at the radio in a channel.
+     *
+     * @param frequency middle of the channel, hertz
+     * @param bearing the antenna points to, degrees
+     * @param gain of the antenna, dBi, and less what its chain takes
+     */
+    public static Worked unwanted(Air air, double frequency, Antenna antenna, double bearing, double gain) {
+        double picowatts = Math.pow(10, (NOTHING + 90) / 10);
+        for (Air.Heard h : air.heard()) {
+            double share = overlap(
+                    frequency,
+                    air.bandwidth().value(),
+                    h.frequency().value(),
+                    h.width().value());
+            double towards = gain - down(antenna, h.bearing().map(b -> b.value() - bearing));
+            picowatts += share * Math.pow(10, (h.level().value() + towards + 90) / 10);
+        }
+        return Worked.of(UNWANTED)
+                .computed("s", "sum", picowatts, "pW", 9)
+                .gives(10 * Math.log10(picowatts) - 90, "dBm", 1, 3);
+    }
+
+    /** The part of one channel's power that falls into another. */
+    static double overlap(double a, double aWidth, double b, double bWidth) {
+        double low = Math.max(a - aWidth / 2, b - bWidth / 2);
+        double high = Math.min(a + aWidth / 2, b + bWidth / 2);
+        return bWidth > 0 ? Math.max(0, high - low) / bWidth : Math.abs(a - b) <= aWidth / 2 ? 1 : 0;
+    }
+
+    /** How far under its beam an antenna hears so far beside it, dB; nothing where the bearing is not known. */
+    static double down(Antenna antenna, Optional<Double> off) {
+        Optional<Double> width = antenna instanceof Bought b ? b.width().map(w -> w.value()) : Optional.empty();
+        return off.flatMap(o -> width.map(w -> {
+                    double beside = Math.abs(((o % 360) + 540) % 360 - 180);
+                    return Math.min(MOST_DOWN, 12 * Math.pow(beside / w, 2));
+                }))
+                .orElse(0.0);
+    }
+
+    public static Worked ratio(Worked wanted, Worked unwanted) {
+        return Worked.of(RATIO)
+                .from("w", "the link", wanted)
+                .from("u", "all else", unwanted)
+                .gives(wanted.value() - unwanted.value(), "dB", 1, 3);
+    }
+
+    /** The channels of the band a frequency lies in, hertz; the frequency alone where no plan is known. */
+    public static List<Double> channels(double frequency) {
+        DoubleStream plan = frequency >= 2.4e9 && frequency <= 2.4835e9
+                ? IntStream.rangeClosed(1, 13).mapToDouble(n -> 2.407e9 + 5e6 * n)
+                : frequency >= 5.15e9 && frequency <= 5.35e9
+                        ? IntStream.rangeClosed(0, 7).mapToDouble(n -> 5.18e9 + 20e6 * n)
+                        : frequency >= 5.65e9 && frequency <= 5.925e9
+                                ? IntStream.rangeClosed(0, 7).mapToDouble(n -> 5.66e9 + 20e6 * n + (n > 4 ? 5e6 : 0))
+                                : DoubleStream.of(frequency);
+        List<Double> all = plan.boxed().toList();
+        return all.contains(frequency)
+                ? all
+                : java.util.stream.Stream.concat(java.util.stream.Stream.of(frequency), all.stream())
+                        .sorted()
+                        .toList();
+    }
+
+    /** Every channel of the band, the quietest first; where two are alike, the nearer to the one in use. */
+    public static List<Channel> ranked(Brief brief, Antenna antenna, double bearing, double gain) {
+        double now = brief.frequency().value();
+        return channels(now).stream()
+                .map(f -> new Channel(f, unwanted(brief.air(), f, antenna, bearing, gain)))
+                .sorted(Comparator.comparingDouble(
+                                (Channel c) -> Math.round(10 * c.unwanted().value()))
+                        .thenComparingDouble(c -> Math.abs(c.frequency() - now)))
+                .toList();
+    }
+}
