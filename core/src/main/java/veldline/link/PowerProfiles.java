@@ -1,10 +1,14 @@
 package veldline.link;
 
 import java.util.List;
+import java.util.Optional;
 
 /** Every rule on radiated power that ships with the program. */
 public final class PowerProfiles {
     private static final PowerProfile.Band BAND_2400 = new PowerProfile.Band(2.4e9, 2.4835e9);
+
+    /** What is ERP counts so much more as EIRP, dB (ITU-R BS.561). */
+    private static final double ERP = 2.15;
 
     private PowerProfiles() {}
 
@@ -29,6 +33,42 @@ public final class PowerProfiles {
                         30,
                         6,
                         3),
+                new BandRule(
+                        "eu-5150",
+                        "23 dBm and 10 dBm a MHz, indoors",
+                        "Europe, ETSI EN 301 893",
+                        new PowerProfile.Band(5.15e9, 5.35e9),
+                        23,
+                        Optional.of(10.0),
+                        1,
+                        true),
+                new BandRule(
+                        "eu-5470",
+                        "30 dBm and 17 dBm a MHz",
+                        "Europe, ETSI EN 301 893",
+                        new PowerProfile.Band(5.47e9, 5.725e9),
+                        30,
+                        Optional.of(17.0),
+                        1,
+                        false),
+                new BandRule(
+                        "eu-868-one",
+                        "14 dBm ERP, 1 % of an hour",
+                        "Europe, ETSI EN 300 220",
+                        new PowerProfile.Band(868.0e6, 868.6e6),
+                        ERP + 14,
+                        Optional.empty(),
+                        0.01,
+                        false),
+                new BandRule(
+                        "eu-869-ten",
+                        "27 dBm ERP, 10 % of an hour",
+                        "Europe, ETSI EN 300 220",
+                        new PowerProfile.Band(869.4e6, 869.65e6),
+                        ERP + 27,
+                        Optional.empty(),
+                        0.1,
+                        false),
                 new LicencePower());
     }
 

@@ -19,7 +19,7 @@ public final class QuantityReader {
         record Refused(String why) implements Reading {}
     }
 
-    private static final Pattern SHAPE = Pattern.compile("([+-]?[0-9., /-]*[0-9.])\\s*([^0-9]*)");
+    private static final Pattern SHAPE = Pattern.compile("([+-]?[0-9., /-]*[0-9.])\\s*((?:[^0-9].*)?)");
 
     private final Unit usual;
 

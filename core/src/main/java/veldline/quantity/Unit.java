@@ -23,6 +23,10 @@ public enum Unit {
     DBM("dBm", Dimension.LEVEL, 1),
     MILLIWATT("mW", Dimension.LEVEL, mw -> 10 * Math.log10(mw), dbm -> Math.pow(10, dbm / 10)),
     WATT("W", Dimension.LEVEL, w -> 30 + 10 * Math.log10(w), dbm -> Math.pow(10, (dbm - 30) / 10)),
+    /** Over one microvolt across 75 Ω, as television levels are given. */
+    DBUV_75("dBµV", Dimension.LEVEL, v -> v - 108.751, p -> p + 108.751, "dBuV", "dBuV75", "dBµV75"),
+    /** The same across 50 Ω. */
+    DBUV_50("dBµV 50 Ω", Dimension.LEVEL, v -> v - 106.990, p -> p + 106.990, "dBuV50", "dBµV50"),
     DBI("dBi", Dimension.GAIN, 1),
     /** Over a half-wave dipole, by convention 2.15 dB above isotropic (ITU-R BS.561). */
     DBD("dBd", Dimension.GAIN, d -> d + 2.15, i -> i - 2.15),

@@ -38,16 +38,30 @@ class PowerProfilesTest {
 
     @Test
     void everyRuleNamesWhereItHolds() {
-        assertThat(PowerProfiles.all()).hasSize(6).allSatisfy(p -> {
+        assertThat(PowerProfiles.all()).hasSize(10).allSatisfy(p -> {
             assertThat(p.id()).isNotBlank();
             assertThat(p.title()).isNotBlank();
             assertThat(p.jurisdiction()).isNotBlank();
         });
         assertThat(PowerProfiles.all().stream().map(PowerProfile::id).distinct())
-                .hasSize(6);
+                .hasSize(10);
         assertThatThrownBy(() -> PowerProfiles.byId("moon"))
                 .hasMessageContaining("moon")
                 .hasMessageContaining("licence");
+    }
+
+    @Test
+    void aNarrowChannelIsHeldByWhatThereMayBeInAMegahertz() {
+        PowerProfile rule = PowerProfiles.byId("eu-5470");
+        Brief wide = BRIEF.withAir(Air.quiet().withBandwidth(Quantity.of("80", Unit.MHZ)));
+        Brief narrow = BRIEF.withAir(Air.quiet().withBandwidth(Quantity.of("5", Unit.MHZ)));
+        assertThat(rule.at(5600e6, 10, wide).mostEirp().orElseThrow().value()).isEqualTo(30);
+        assertThat(rule.at(5600e6, 10, narrow).mostEirp().orElseThrow().value()).isCloseTo(23.99, within(0.01));
+        assertThat(rule.at(2437e6, 10, wide).mostEirp()).as("outside its band").isEmpty();
+        PowerProfile.Ruling quiet = PowerProfiles.byId("eu-868-one").at(868.3e6, 5, BRIEF);
+        assertThat(quiet.note()).contains("1.0 % of an hour").contains("operator");
+        assertThat(quiet.mostEirp().orElseThrow().value()).as("14 dBm ERP").isCloseTo(16.15, within(1e-9));
+        assertThat(PowerProfiles.byId("eu-5150").at(5200e6, 0, BRIEF).note()).contains("indoors only");
     }
 
     @Test

@@ -80,6 +80,10 @@ class UnitTest {
         assertThat(Unit.WATT.toInside(20)).as("43 dBm is 20 W").isCloseTo(43.01, within(0.01));
         assertThat(Unit.DBD.toInside(0)).as("a dipole").isEqualTo(2.15);
         assertThat(Unit.NMI.toInside(1)).isEqualTo(1852);
+        // V²/R: a microvolt across 75 Ω is 1.333e−14 W, across 50 Ω 2e−14 W.
+        assertThat(Unit.DBUV_75.toInside(0)).isCloseTo(30 + 10 * Math.log10(1e-12 / 75), within(0.001));
+        assertThat(Unit.DBUV_50.toInside(0)).isCloseTo(30 + 10 * Math.log10(1e-12 / 50), within(0.001));
+        assertThat(Unit.named("dBuV")).contains(Unit.DBUV_75);
         assertThat(Unit.named("parsec")).isEmpty();
     }
 }

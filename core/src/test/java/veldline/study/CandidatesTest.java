@@ -53,7 +53,7 @@ class CandidatesTest {
     void whatIsBoughtIsAssessedForThisJobLikeWhatIsMade() {
         List<Candidate> list = Candidates.of(A, Progress.NONE);
         Candidate panel = list.stream()
-                .filter(c -> c.shaped().title().equals("Flat panel, 2.4 GHz"))
+                .filter(c -> c.shaped().title().equals("Flat panel"))
                 .findFirst()
                 .orElseThrow();
         Job with = new JobChange.Fit(true, panel.bought().orElseThrow()).applyTo(JOB);

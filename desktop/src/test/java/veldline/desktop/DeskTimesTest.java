@@ -179,7 +179,7 @@ class DeskTimesTest {
             });
             until(() -> work.showing().orElseThrow().candidates() instanceof Stage.Fresh);
             assertThat(work.showing().orElseThrow().candidates().value().orElseThrow())
-                    .hasSize(6);
+                    .hasSize(12);
         }
     }
 

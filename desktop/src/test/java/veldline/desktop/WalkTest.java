@@ -240,9 +240,11 @@ class WalkTest extends WindowTest {
         until(() -> work.showing().orElseThrow().candidates() instanceof Stage.Fresh);
         push(KeyCode.RIGHT);
         push(KeyCode.ENTER);
-        until(() -> !work.desk().job().yagi().equals(JOB.yagi()));
+        until(() -> !work.desk().job().nearAntenna().equals(JOB.nearAntenna()));
         settle();
-        assertThat(work.desk().history().undoLabel().orElseThrow()).endsWith("Yagi");
+        assertThat(work.desk().history().undoLabel().orElseThrow())
+                .as("the second is one off the shelf")
+                .contains("Flat panel");
     }
 
     @Test

@@ -73,7 +73,7 @@ final class ChoosePicture {
         return pen.done();
     }
 
-    private static final int MOST_ROWS = 7;
+    private static final int MOST_ROWS = 6;
 
     /** As many rows as there is room for, with the picked one among them. */
     private int firstRow(int shown) {

@@ -114,8 +114,8 @@ public final class MarginPanel {
             pen.text("of that (hatched)", 0, 150, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
         }
         a.back()
-                .ifPresent(b -> pen.text(
-                        "back: " + b.shown(), width - EDGE, 26, Anchor.END, 12, Face.TEXT, Role.SLATE, Origin.of(b)));
+                .ifPresent(b ->
+                        pen.text("back: " + b.shown(), 0, 187, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.of(b)));
         Optional<Worked> offered = wouldBe.filter(LevelLine::answered).map(LevelLine::margin);
         Optional<String> told = offered.map(m -> "would be " + m.shown())
                 .or(() -> shift.filter(d -> Math.abs(d) >= 0.05)

@@ -175,9 +175,10 @@ class GesturesTest {
             choose.taken(showing(JOB, Map.of(Step.CHOOSE, zone)), zone)
                     .ifPresent(c -> taken.put(c.label(), c.applyTo(JOB)));
         }
-        assertThat(taken).hasSize(4);
+        assertThat(taken.keySet()).filteredOn(l -> l.endsWith("Yagi")).hasSize(4);
+        assertThat(taken).as("and what is on the shelf").hasSizeGreaterThan(8);
+        taken.entrySet().removeIf(e -> !e.getKey().endsWith("Yagi"));
         taken.forEach((label, job) -> {
-            assertThat(label).endsWith("Yagi");
             assertThat(job.withYagi(JOB.yagi().orElseThrow()))
                     .as("and nothing else changes")
                     .isEqualTo(JOB);
