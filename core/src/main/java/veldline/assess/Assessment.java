@@ -10,9 +10,12 @@ import veldline.explain.Finding;
 import veldline.explain.Worked;
 import veldline.field.pattern.Sweep;
 import veldline.job.Job;
+import veldline.link.BearingSearch;
+import veldline.link.Brief;
 import veldline.link.Headings;
 import veldline.link.LevelLine;
 import veldline.link.OnAir;
+import veldline.path.Geodesic;
 
 /**
  * Everything that follows from one job. Never edited.
@@ -66,6 +69,27 @@ public record Assessment(
     /** Margin the other way; empty where one end never sends, or there is none to speak of. */
     public Optional<Worked> back() {
         return AirRules.margin(this);
+    }
+
+    /** The senders of a job that only hears, each with its bearing and its margin; none where it sends, too. */
+    List<BearingSearch.Sender> senders() {
+        if (job.brief().field().isEmpty()) {
+            return List.of();
+        }
+        return stations.value().orElse(List.of()).stream()
+                .flatMap(s -> s.margin().stream()
+                        .map(m -> new BearingSearch.Sender(
+                                s.name(), bearing(job.stations().get(s.index()).brief()), m.value())))
+                .toList();
+    }
+
+    private static double bearing(Brief b) {
+        return Geodesic.between(
+                        b.far().latitude().value(),
+                        b.far().longitude().value(),
+                        b.near().latitude().value(),
+                        b.near().longitude().value())
+                .bearing();
     }
 
     /** Every channel of the band as the far end would hear it, the quietest first; none where nothing was heard. */

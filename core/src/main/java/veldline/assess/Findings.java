@@ -57,6 +57,7 @@ final class Findings {
                             SiteRules::served,
                             SiteRules::several,
                             RaiseRules::bearing,
+                            RaiseRules::senders,
                             RaiseRules::lines,
                             NeedsRules::height,
                             RaiseRules::exposure,

@@ -150,7 +150,9 @@ final class NeedsRules {
         for (End end : brief.ends()) {
             end.radio().sheet().ifPresent(s -> {
                 long others = s.ports().stream().filter(RadioSheet.Port::loaded).count() - 1;
-                if (others > 0) {
+                if (!end.others().isEmpty()) {
+                    found.add(PortRules.together(a, end, s));
+                } else if (others > 0) {
                     found.add(Finding.plain(
                             Finding.Level.UNKNOWN,
                             others + (others == 1 ? " more socket" : " more sockets") + " of " + s.name(),

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import veldline.explain.Finding;
 import veldline.explain.Worked;
+import veldline.link.BearingSearch;
 import veldline.link.Needs;
 import veldline.quantity.NumberText;
 import veldline.raise.Schedule;
@@ -30,6 +31,26 @@ final class RaiseRules {
                         + (near ? a.job().brief().far() : a.job().brief().near()).name() + ".",
                 reason,
                 here));
+    }
+
+    /** Where to point for several senders, or where a second antenna would serve more. */
+    static List<Finding> senders(Assessment a) {
+        List<BearingSearch.Sender> all = a.senders();
+        if (all.size() < 2) {
+            return List.of();
+        }
+        BearingSearch.Found one = BearingSearch.one(all, a.job().farAntenna());
+        String lead = one.bearings().get(0) + "°";
+        String rest = "serves " + one.served().size() + " of " + all.size() + ", the weakest with "
+                + one.worst().shown() + ".";
+        if (one.served().size() == all.size()) {
+            return List.of(Finding.fits(lead, rest, "One antenna is enough.", one.worst()));
+        }
+        String more = BearingSearch.two(all, a.job().farAntenna())
+                .map(t -> "A second antenna and a combiner, " + t.bearings().get(0) + "° and "
+                        + t.bearings().get(1) + "°, serve " + t.served().size() + ".")
+                .orElse("A second antenna on a combiner would serve no more.");
+        return List.of(Finding.watch(lead, rest, more, "not all served", one.worst()));
     }
 
     static List<Finding> lines(Assessment a) {

@@ -10,6 +10,7 @@ import veldline.antenna.Bought;
 import veldline.antenna.Made;
 import veldline.coverage.Coverage;
 import veldline.coverage.Emitter;
+import veldline.coverage.LevelMap;
 import veldline.coverage.Pattern;
 import veldline.coverage.Point;
 import veldline.coverage.SectorSearch;
@@ -87,6 +88,19 @@ public final class SiteStage {
         } catch (CancellationException e) {
             throw new SolveFailure("Called off");
         }
+    }
+
+    /**
+     * The levels on a finer grid.
+     *
+     * @param columns from west to east
+     * @param watcher false calls it off with a {@link CancellationException}
+     */
+    public static LevelMap fine(Job job, int columns, LevelMap.Watcher watcher) {
+        Input in = input(job).orElseThrow(() -> new IllegalArgumentException("The job has no plan; read one in Raise"));
+        int rows = (int) Math.max(2, Math.round(columns * in.site.depth() / in.site.width()));
+        return LevelMap.of(
+                in.site, emitters(in, pattern(in.pattern, () -> true)), in.frequency, in.place, columns, rows, watcher);
     }
 
     private static List<Emitter> emitters(Input in, Pattern pattern) {

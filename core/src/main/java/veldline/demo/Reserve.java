@@ -39,7 +39,14 @@ final class Reserve {
 
     static End end(String name, String height, String north, String east, Radio radio) {
         return new End(
-                name, q(height, Unit.M), q(north, Unit.DEG), q(east, Unit.DEG), radio, Carrier.FIXED, q("0", Unit.DB));
+                name,
+                q(height, Unit.M),
+                q(north, Unit.DEG),
+                q(east, Unit.DEG),
+                radio,
+                Carrier.FIXED,
+                q("0", Unit.DB),
+                List.of());
     }
 
     static Brief brief(Quantity frequency, End near, End far, Quantity distance, Surface surface) {

@@ -17,6 +17,11 @@ final class Migration22To23 {
                         told.put("kind", "told");
                     }
                 }
+                for (String end : new String[] {"near", "far"}) {
+                    if (brief.path(end) instanceof ObjectNode e) {
+                        e.putArray("others");
+                    }
+                }
                 brief.set("way", open(job));
                 brief.set("air", quiet(job));
             }

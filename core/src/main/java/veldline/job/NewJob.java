@@ -82,7 +82,8 @@ public final class NewJob {
                 Quantity.of("0", Unit.DEG),
                 radio,
                 Carrier.FIXED,
-                Quantity.of("0", Unit.DB));
+                Quantity.of("0", Unit.DB),
+                List.of());
     }
 
     /** The antenna straight on the radio's socket. */

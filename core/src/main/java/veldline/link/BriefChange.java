@@ -264,4 +264,19 @@ public sealed interface BriefChange extends Change<Brief> {
             return change.label();
         }
     }
+
+    /** What hangs on the other ports of a radio. */
+    record OtherPorts(boolean near, java.util.List<Diversity.Port> to) implements BriefChange {
+        @Override
+        public Brief applyTo(Brief b) {
+            return near
+                    ? b.withNear(b.near().withOthers(to))
+                    : b.withFar(b.far().withOthers(to));
+        }
+
+        @Override
+        public String label() {
+            return (near ? "near" : "far") + " radio's other ports";
+        }
+    }
 }

@@ -1,6 +1,7 @@
 package veldline.link;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.List;
 import veldline.quantity.Quantity;
 
 /**
@@ -11,6 +12,7 @@ import veldline.quantity.Quantity;
  * @param latitude degrees, north positive
  * @param longitude degrees, east positive
  * @param carrier what carries it
+ * @param others what hangs on the radio's other ports, the second first; empty where nobody said
  * @param bodyLoss what a body between the antenna and the other end takes at most, dB
  */
 @RecordBuilder
@@ -21,8 +23,13 @@ public record End(
         Quantity longitude,
         Radio radio,
         Carrier carrier,
-        Quantity bodyLoss)
+        Quantity bodyLoss,
+        List<Diversity.Port> others)
         implements EndBuilder.With {
+    public End {
+        others = List.copyOf(others);
+    }
+
     /** The last word of the name, for where there is little room: “Hide” of “Gannet hide”. */
     public String shortName() {
         String word = name.substring(name.lastIndexOf(' ') + 1);

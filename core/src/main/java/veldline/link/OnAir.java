@@ -74,7 +74,7 @@ public final class OnAir {
     static double overlap(double a, double aWidth, double b, double bWidth) {
         double low = Math.max(a - aWidth / 2, b - bWidth / 2);
         double high = Math.min(a + aWidth / 2, b + bWidth / 2);
-        return bWidth > 0 ? Math.max(0, high - low) / bWidth : Math.abs(a - b) <= aWidth / 2 ? 1 : 0;
+        return bWidth > 0 ? Math.max(0, Math.min(1, (high - low) / bWidth)) : Math.abs(a - b) <= aWidth / 2 ? 1 : 0;
     }
 
     /** How far under its beam an antenna hears so far beside it, dB; nothing where the bearing is not known. */

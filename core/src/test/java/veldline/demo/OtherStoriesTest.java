@@ -15,7 +15,10 @@ import veldline.coverage.SiteChange;
 import veldline.explain.Finding;
 import veldline.job.Job;
 import veldline.job.JobChange;
+import veldline.link.BriefChange;
 import veldline.path.Passage;
+import veldline.quantity.Quantity;
+import veldline.quantity.Unit;
 import veldline.study.Candidate;
 import veldline.study.Candidates;
 import veldline.study.Progress;
@@ -98,6 +101,24 @@ class OtherStoriesTest {
                 .orElseThrow();
         assertThat(small.level()).isEqualTo(Finding.Level.FITS);
         assertThat(small.shaped().length()).isLessThan(job.brief().sizeAllowed().value() / 2);
+    }
+
+    /** The splitter keeps the supply from the amplifier, and with it one station is too strong for all. */
+    @Test
+    void theLodgesAmplifierHasNoSupplyAndOneStationOverloadsIt() {
+        Assessment a = ASSESSOR.assess(named("Lodge television"), Assessor.Depth.QUICK, () -> true);
+        assertThat(a.of(Step.FEED_RUN)).anyMatch(f -> f.tag().equals("supply blocked"));
+        assertThat(a.of(Step.FEED_RUN)).anyMatch(f -> f.tag().equals("overload"));
+        Job weaker = new JobChange.All(
+                        "the relay fainter by 20 dB",
+                        List.of(
+                                new JobChange.Show(1, "relay"),
+                                new JobChange.OfBrief(new BriefChange.Field(Quantity.of("81", Unit.DBUV_M)))))
+                .applyTo(a.job());
+        assertThat(ASSESSOR.assess(weaker, Assessor.Depth.QUICK, () -> true).of(Step.FEED_RUN))
+                .as("it is that station and no other")
+                .noneMatch(f -> f.tag().equals("overload"));
+        assertThat(a.of(Step.RAISE)).anyMatch(f -> f.rest().startsWith("serves 3 of 3"));
     }
 
     @Test

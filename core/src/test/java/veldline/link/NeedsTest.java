@@ -111,7 +111,8 @@ class NeedsTest {
                 q("0", Unit.DEG),
                 Radios.byId("phone").set(Radios.byId("phone").rates().get(0)),
                 carrier,
-                Quantity.shown(body, Unit.DB, 1));
+                Quantity.shown(body, Unit.DB, 1),
+                java.util.List.of());
     }
 
     private static Bought antenna(Polarized p, Optional<Quantity> width) {

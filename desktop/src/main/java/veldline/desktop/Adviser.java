@@ -2,10 +2,12 @@ package veldline.desktop;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CancellationException;
 import java.util.function.Consumer;
 import veldline.assess.Assessment;
 import veldline.assess.SiteStage;
 import veldline.assess.Stage;
+import veldline.coverage.LevelMap;
 import veldline.coverage.SectorSearch;
 import veldline.desktop.bench.Showing.Advice;
 import veldline.job.Job;
@@ -16,14 +18,19 @@ import veldline.study.NextStep;
 final class Adviser {
     private static final int MOST_ANTENNAS = 4;
 
+    /** Columns of finer maps; more than the last do not show on a screen. */
+    private static final int[] FINER = {192, 384};
+
     private final Studies studies;
+    private final Consumer<Runnable> toInterface;
     private final Consumer<String> tell;
     private final Runnable changed;
     private Advice found = Advice.NONE;
     private Optional<Job> of = Optional.empty();
 
-    Adviser(Studies studies, Consumer<String> tell, Runnable changed) {
+    Adviser(Studies studies, Consumer<Runnable> toInterface, Consumer<String> tell, Runnable changed) {
         this.studies = studies;
+        this.toInterface = toInterface;
         this.tell = tell;
         this.changed = changed;
     }
@@ -48,7 +55,10 @@ final class Adviser {
                 },
                 o -> settle(
                         job,
-                        new Advice(new Stage.Fresh<>(o.result()), found(job).steps()),
+                        new Advice(
+                                new Stage.Fresh<>(o.result()),
+                                found(job).steps(),
+                                found(job).fine()),
                         o.stopped()),
                 e -> tell.accept(e.getMessage() + "."));
     }
@@ -59,9 +69,40 @@ final class Adviser {
                 p -> NextBest.of(a, p),
                 o -> settle(
                         a.job(),
-                        new Advice(found(a.job()).sectors(), new Stage.Fresh<List<NextStep>>(o.result())),
+                        new Advice(
+                                found(a.job()).sectors(),
+                                new Stage.Fresh<List<NextStep>>(o.result()),
+                                found(a.job()).fine()),
                         o.stopped()),
                 e -> tell.accept(e.getMessage() + "."));
+    }
+
+    /** Finer and finer; each is shown as it is done, and the last one stays when it is stopped. */
+    void fine(Job job) {
+        studies.ask(
+                "Drawing",
+                p -> {
+                    int done = 0;
+                    for (int columns : FINER) {
+                        try {
+                            LevelMap map = SiteStage.fine(job, columns, (row, of) -> p.step(row, of, ""));
+                            toInterface.accept(() -> drawn(job, map));
+                            done++;
+                        } catch (CancellationException e) {
+                            break;
+                        }
+                    }
+                    return done;
+                },
+                o -> tell.accept(o.stopped() ? "Stopped; what was drawn stays." : "Drawn as fine as it shows."),
+                e -> tell.accept(e.getMessage() + "."));
+    }
+
+    private void drawn(Job job, LevelMap map) {
+        Advice now = found(job);
+        of = Optional.of(job);
+        found = new Advice(now.sectors(), now.steps(), Optional.of(map));
+        changed.run();
     }
 
     private void settle(Job job, Advice advice, boolean stopped) {

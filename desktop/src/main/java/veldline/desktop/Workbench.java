@@ -61,7 +61,7 @@ public final class Workbench implements AutoCloseable {
         this.tasks = new Tasks(this, studies, toInterface);
         this.ranking = new Ranking(studies, () -> changed.run());
         this.improver = new Improver(studies, this::tell, () -> changed.run());
-        this.adviser = new Adviser(studies, this::tell, () -> changed.run());
+        this.adviser = new Adviser(studies, toInterface, this::tell, () -> changed.run());
         desk.watch(this::arrived);
         desk.onSaved(() -> told.run());
         desk.onLate(() -> changed.run());
@@ -316,6 +316,7 @@ public final class Workbench implements AutoCloseable {
             case RECORD -> assessment.ifPresent(tasks::record);
             case IMPROVE -> improve();
             case SECTORS -> adviser.sectors(desk.job());
+            case FINER -> adviser.fine(desk.job());
             case NEXT_STEP -> assessment.ifPresent(adviser::steps);
             case TAKE_IMPROVED -> takeImproved();
             case STOP -> stopStudy();

@@ -71,6 +71,7 @@ public sealed interface Input {
         READ_GROUND,
         READ_PLAN,
         SECTORS,
+        FINER,
         NEXT_STEP,
         IMPROVE,
         TAKE_IMPROVED,

@@ -8,6 +8,7 @@ import java.util.Optional;
 import veldline.assess.Assessment;
 import veldline.assess.Stage;
 import veldline.assess.Step;
+import veldline.coverage.LevelMap;
 import veldline.coverage.SectorSearch;
 import veldline.job.Job;
 import veldline.study.Candidate;
@@ -52,9 +53,11 @@ public record Showing(
      *
      * @param sectors how to set antennas up on the site, the fewest first
      * @param steps which changes buy most, the most worth first
+     * @param fine the site's levels on a finer grid, as far as they were drawn
      */
-    public record Advice(Stage<List<SectorSearch.Found>> sectors, Stage<List<NextStep>> steps) {
-        public static final Advice NONE = new Advice(new Stage.Running<>(), new Stage.Running<>());
+    public record Advice(
+            Stage<List<SectorSearch.Found>> sectors, Stage<List<NextStep>> steps, Optional<LevelMap> fine) {
+        public static final Advice NONE = new Advice(new Stage.Running<>(), new Stage.Running<>(), Optional.empty());
     }
 
     /**

@@ -32,8 +32,8 @@ final class AirInputs {
             Air.Heard h = air.heard().get(i);
             in.add(new Input.Tick(
                     "heard-" + i,
-                    h.name() + ", " + h.frequency() + ", " + h.level()
-                            + h.bearing().map(b -> ", from " + b).orElse(""),
+                    h.name() + " " + h.frequency().number() + ", " + h.level().number()
+                            + h.bearing().map(x -> ", " + x).orElse(""),
                     "",
                     false,
                     true,

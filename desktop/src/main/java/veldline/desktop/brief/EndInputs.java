@@ -13,6 +13,7 @@ import veldline.job.JobChange;
 import veldline.link.Brief;
 import veldline.link.BriefChange;
 import veldline.link.Carrier;
+import veldline.link.Diversity;
 import veldline.link.End;
 import veldline.link.RadioSheet;
 import veldline.link.Radios;
@@ -44,6 +45,7 @@ final class EndInputs {
         end.radio().sheet().ifPresent(sheet -> in.add(rate(end, sheet, near)));
         in.add(level(s, near));
         in.add(socket(end, near));
+        end.radio().sheet().ifPresent(sheet -> ports(in, end, sheet, near));
         in.add(new Input.Pick(
                 near ? "near-carrier" : "far-carrier",
                 "This end is",
@@ -61,6 +63,27 @@ final class EndInputs {
         }
         end.radio().sheet().ifPresent(sheet -> in.add(new Input.Note("sheet", words(sheet))));
         return in;
+    }
+
+    /** What hangs on the second port and those after it. */
+    private static void ports(List<Input> in, End end, RadioSheet sheet, boolean near) {
+        for (int i = 1; i < sheet.chains(); i++) {
+            int other = i - 1;
+            Optional<Diversity.Port> now =
+                    end.others().size() > other ? Optional.of(end.others().get(other)) : Optional.empty();
+            List<Input.Option> options = new ArrayList<>();
+            options.add(new Input.Option("not said", now.isEmpty(), lift(new BriefChange.OtherPorts(near, List.of()))));
+            for (Diversity.Port p : Diversity.Port.values()) {
+                List<Diversity.Port> next = new ArrayList<>(end.others());
+                while (next.size() < sheet.chains() - 1) {
+                    next.add(Diversity.Port.SAME);
+                }
+                next.set(other, p);
+                options.add(new Input.Option(
+                        p.words(), now.filter(p::equals).isPresent(), lift(new BriefChange.OtherPorts(near, next))));
+            }
+            in.add(new Input.Pick((near ? "near-port-" : "far-port-") + i, "On port " + (i + 1), options));
+        }
     }
 
     /** What it sends at the near end; what it needs to hear at the far one. */

@@ -31,6 +31,7 @@ public final class PlanInputs {
         }
         in.add(new Input.Action("suggest", "Suggest antennas", "", Input.Command.SECTORS));
         s.advice().sectors().value().ifPresent(found -> in.add(suggested(s, found)));
+        in.add(new Input.Action("fine", "Draw it finer", "", Input.Command.FINER));
         in.add(new Input.Action("plan", "Read a plan (GeoJSON)", "", Input.Command.READ_PLAN));
         in.add(new Input.Choice(
                 "add",

@@ -86,7 +86,7 @@ final class PlanPicture {
 
     /** Rows of cells that have too little, as strips; what has enough stays clear. */
     private void levels(Coverage c) {
-        LevelMap m = c.map();
+        LevelMap m = s.advice().fine().orElse(c.map());
         double w = site.width() * scale / m.columns();
         double h = site.depth() * scale / m.rows();
         for (int r = 0; r < m.rows(); r++) {

@@ -115,13 +115,13 @@ public final class MarginPanel {
         }
         a.back()
                 .ifPresent(b ->
-                        pen.text("back: " + b.shown(), 0, 187, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.of(b)));
+                        pen.text("back: " + b.shown(), 0, 181, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.of(b)));
         Optional<Worked> offered = wouldBe.filter(LevelLine::answered).map(LevelLine::margin);
         Optional<String> told = offered.map(m -> "would be " + m.shown())
                 .or(() -> shift.filter(d -> Math.abs(d) >= 0.05)
                         .map(d -> NumberText.signed(d, 1) + " dB by the last edit"));
         told.ifPresent(
-                t -> pen.text(t, 0, 172, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.of(offered.orElse(margin))));
+                t -> pen.text(t, 0, 166, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.of(offered.orElse(margin))));
         return pen.done();
     }
 

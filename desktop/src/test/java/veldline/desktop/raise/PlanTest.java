@@ -108,7 +108,8 @@ class PlanTest {
                         new SectorSearch.Set(new veldline.coverage.Point(206, 88), 3.5, 90, 4)),
                 -57,
                 -52);
-        Showing s = showing(JOB, new Showing.Advice(new Stage.Fresh<>(List.of(found)), new Stage.Running<>()));
+        Showing s = showing(
+                JOB, new Showing.Advice(new Stage.Fresh<>(List.of(found)), new Stage.Running<>(), Optional.empty()));
         Input.Pick pick = BENCH.inputs(s).stream()
                 .filter(Input.Pick.class::isInstance)
                 .map(Input.Pick.class::cast)

@@ -1,0 +1,41 @@
+package veldline.assess;
+
+import java.util.ArrayList;
+import java.util.List;
+import veldline.explain.Finding;
+import veldline.explain.Worked;
+import veldline.link.Diversity;
+import veldline.link.End;
+import veldline.link.RadioSheet;
+import veldline.quantity.NumberText;
+
+/** What the ports of a radio come to together. */
+final class PortRules {
+    private PortRules() {}
+
+    /** Streams and level of a radio on whose other ports something known hangs. */
+    static Finding together(Assessment a, End end, RadioSheet sheet) {
+        boolean open = end.others().stream().anyMatch(Diversity.Port::open);
+        if (open && sheet.ports().stream().anyMatch(RadioSheet.Port::loaded)) {
+            return Finding.plain(
+                    Finding.Level.STOP,
+                    sheet.name() + ":",
+                    "a port is open, and it must never send like that.",
+                    "Put an antenna or a load on every port before it is switched on.",
+                    "port open");
+        }
+        double margin = a.line().margin().value();
+        List<Double> levels = new ArrayList<>(List.of(margin));
+        end.others().forEach(p -> levels.add(margin - p.down()));
+        int chains = Math.max(sheet.chains(), levels.size());
+        int streams = Math.max(1, Diversity.streams(levels, 0));
+        Worked together = Diversity.combined(levels);
+        String rest = "of " + chains + (streams == 1 ? " streams is" : " streams are") + " carried by what hangs on "
+                + sheet.name() + ".";
+        String reason = "Together the ports hear " + NumberText.shown(together.value() - margin, 1)
+                + " dB more than the first alone.";
+        return streams < chains
+                ? Finding.watch(Integer.toString(streams), rest, reason, "streams lost", together)
+                : Finding.fits(Integer.toString(streams), rest, reason, together);
+    }
+}

@@ -1,0 +1,104 @@
+package veldline.link;
+
+import java.util.Comparator;
+import java.util.List;
+import veldline.explain.Formula;
+import veldline.explain.Worked;
+
+/**
+ * What several ports of one radio come to together: their powers add where the radio weighs them by their strength, and each
+ * stream takes a port of its own that is not much weaker than the best.
+ */
+public final class Diversity {
+    static final Formula COMBINED = new Formula(
+            "Ports together",
+            "Powers of all ports added: what a radio gets that weighs each by its strength; s is their sum over the best alone.",
+            "L",
+            "b + 10·log10(s)",
+            "Brennan, Proc. IRE 47 (1959), maximal-ratio combining; ports of like noise",
+            "An upper bound: simple radios only take the best one");
+
+    /** A port so far under the best carries no stream of its own, dB. */
+    public static final double TOO_WEAK = 10;
+
+    private Diversity() {}
+
+    /** What hangs on a port, and what that costs against the antenna the line is worked out with. */
+    public enum Port {
+        SAME("an antenna like it", 0, false),
+        CROSSED("the same, crossed", 0, false),
+        SPLIT("the same antenna, split", 3.5, false),
+        ASIDE("an antenna aimed elsewhere", 15, false),
+        OWN("its own rod", 12, false),
+        LOAD("a load", 200, false),
+        OPEN("nothing", 200, true);
+
+        private final String words;
+        private final double down;
+        private final boolean open;
+
+        Port(String words, double down, boolean open) {
+            this.words = words;
+            this.down = down;
+            this.open = open;
+        }
+
+        public String words() {
+            return words;
+        }
+
+        /** How far it lies under the antenna of the line, dB: a usual figure. */
+        public double down() {
+            return down;
+        }
+
+        /** Whether nothing at all is on it, so that the radio must not send. */
+        public boolean open() {
+            return open;
+        }
+    }
+
+    /**
+     * Levels of the ports together, dBm.
+     *
+     * @param levels of each; at least one
+     */
+    public static Worked combined(List<Double> levels) {
+        double best = levels.stream().max(Comparator.naturalOrder()).orElseThrow();
+        double sum =
+                levels.stream().mapToDouble(l -> Math.pow(10, (l - best) / 10)).sum();
+        return Worked.of(COMBINED)
+                .computed("b", "the best port", best, "dBm", 3)
+                .computed("s", "all over the best", sum, "", 6)
+                .gives(best + 10 * Math.log10(sum), "dBm", 1, 1);
+    }
+
+    /** How many streams these ports carry: those over the floor and not too weak beside the best. */
+    public static int streams(List<Double> levels, double floor) {
+        double best = levels.stream().max(Comparator.naturalOrder()).orElseThrow();
+        return (int)
+                levels.stream().filter(l -> l >= floor && l >= best - TOO_WEAK).count();
+    }
+
+    /**
+     * Share of directions all round in which at least one of two antennas holds, in 100: a narrow and a wide one on one
+     * receiver reach as far as the narrow one ahead and as wide as the wide one near by.
+     *
+     * @param margin of an antenna without gain, dB
+     * @param widths half-power widths, degrees; 360 for one that hears alike all round
+     * @param gains dBi
+     */
+    public static double covered(double margin, List<Double> widths, List<Double> gains) {
+        int held = 0;
+        for (int a = -180; a < 180; a++) {
+            double most = Double.NEGATIVE_INFINITY;
+            for (int i = 0; i < widths.size(); i++) {
+                double w = widths.get(i);
+                double down = w >= 360 ? 0 : Math.min(20, 12 * (a / w) * (a / w));
+                most = Math.max(most, gains.get(i) - down);
+            }
+            held += margin + most >= 0 ? 1 : 0;
+        }
+        return 100.0 * held / 360;
+    }
+}

@@ -1,0 +1,109 @@
+package veldline.link;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import org.junit.jupiter.api.RepeatedTest;
+import org.junit.jupiter.api.RepetitionInfo;
+import org.junit.jupiter.api.Test;
+import veldline.antenna.Bought;
+import veldline.antenna.Polarized;
+import veldline.assess.Assessment;
+import veldline.assess.Assessor;
+import veldline.assess.Step;
+import veldline.demo.TernholmSands;
+import veldline.explain.Finding;
+import veldline.feed.Drawer;
+import veldline.job.Job;
+import veldline.job.JobChange;
+import veldline.quantity.Quantity;
+import veldline.quantity.Unit;
+
+class DiversityTest {
+    private static final Bought YAGI = new Bought(
+            "Yagi",
+            Quantity.of("12", Unit.DBI),
+            Polarized.FLAT,
+            Optional.of(Quantity.of("40", Unit.DEG)),
+            Quantity.of("1", Unit.M),
+            Drawer.connector("F outside socket 75"));
+
+    @Test
+    void twoAlikeAreThreeDecibelsMoreAndOneLeftOffIsNothing() {
+        assertThat(Diversity.combined(List.of(-60.0, -60.0)).value()).isCloseTo(-56.99, within(0.01));
+        assertThat(Diversity.combined(List.of(-60.0, -260.0)).value()).isCloseTo(-60, within(1e-9));
+        assertThat(Diversity.streams(List.of(-60.0, -62.0), -90)).isEqualTo(2);
+        assertThat(Diversity.streams(List.of(-60.0, -75.0), -90))
+                .as("too weak beside the other")
+                .isEqualTo(1);
+        assertThat(Diversity.streams(List.of(-60.0, -62.0), -61))
+                .as("under the floor")
+                .isEqualTo(1);
+    }
+
+    @Test
+    void aNarrowAndAWideAntennaTogetherReachFarAheadAndServeAllRound() {
+        double narrow = Diversity.covered(-8, List.of(30.0), List.of(14.0));
+        double wide = Diversity.covered(-1, List.of(360.0), List.of(2.0));
+        assertThat(narrow).isBetween(5.0, 20.0);
+        assertThat(wide).isEqualTo(100);
+        assertThat(Diversity.covered(-8, List.of(30.0, 360.0), List.of(14.0, 2.0)))
+                .isEqualTo(narrow);
+        assertThat(Diversity.covered(-1, List.of(30.0, 360.0), List.of(14.0, 2.0)))
+                .isEqualTo(100);
+    }
+
+    /** Every way of pointing one antenna, tried; no bearing serves more than the one found. */
+    @RepeatedTest(20)
+    void noBearingServesMore(RepetitionInfo run) {
+        Random r = new Random(run.getCurrentRepetition());
+        List<BearingSearch.Sender> all = java.util.stream.IntStream.range(0, 5)
+                .mapToObj(i -> new BearingSearch.Sender("s" + i, 360 * r.nextDouble(), 25 * r.nextDouble() - 4))
+                .toList();
+        BearingSearch.Found one = BearingSearch.one(all, YAGI);
+        for (int b = 0; b < 360; b++) {
+            int bearing = b;
+            long served = all.stream()
+                    .filter(s -> s.margin() >= OnAir.down(YAGI, Optional.of(s.bearing() - bearing)))
+                    .count();
+            assertThat(one.served().size()).isGreaterThanOrEqualTo((int) served);
+        }
+        BearingSearch.two(all, YAGI)
+                .ifPresent(t ->
+                        assertThat(t.served().size()).isGreaterThan(one.served().size()));
+    }
+
+    @Test
+    void twoSendersAtOppositeSidesTakeTwoAntennasUnlessTheSplitCostsThemBoth() {
+        List<BearingSearch.Sender> strong =
+                List.of(new BearingSearch.Sender("east", 90, 12), new BearingSearch.Sender("west", 270, 9));
+        BearingSearch.Found two = BearingSearch.two(strong, YAGI).orElseThrow();
+        assertThat(two.served()).hasSize(2);
+        assertThat(two.worst().value()).isCloseTo(9 - BearingSearch.COMBINER, within(0.3));
+        List<BearingSearch.Sender> weak =
+                List.of(new BearingSearch.Sender("east", 90, 3), new BearingSearch.Sender("west", 270, 3));
+        assertThat(BearingSearch.two(weak, YAGI)).as("both would fall under").isEmpty();
+        assertThat(BearingSearch.one(strong, YAGI).bearings().get(0)).isEqualTo(90);
+    }
+
+    private static Assessment with(Diversity.Port... others) {
+        Job shelter = TernholmSands.all().get(3);
+        Job job = new JobChange.OfBrief(new BriefChange.OtherPorts(true, List.of(others))).applyTo(shelter);
+        return new Assessor().assess(job, Assessor.Depth.QUICK, () -> true);
+    }
+
+    @Test
+    void aRadioWithAPortOpenWillNotWorkAndACrossedOneKeepsItsStreams() {
+        assertThat(with(Diversity.Port.OPEN).of(Step.FEED_RUN))
+                .anyMatch(f -> f.level() == Finding.Level.STOP && f.tag().equals("port open"));
+        assertThat(with(Diversity.Port.CROSSED).of(Step.FEED_RUN))
+                .noneMatch(f -> f.tag().equals("streams lost"));
+        assertThat(with(Diversity.Port.OWN).of(Step.FEED_RUN))
+                .anyMatch(f -> f.tag().equals("streams lost"));
+        assertThat(with(Diversity.Port.LOAD).of(Step.FEED_RUN))
+                .anyMatch(f -> f.tag().equals("streams lost"));
+    }
+}
