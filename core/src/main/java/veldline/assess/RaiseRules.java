@@ -5,7 +5,9 @@ import java.util.List;
 import java.util.Optional;
 import veldline.explain.Finding;
 import veldline.explain.Worked;
+import veldline.field.pattern.NearBeam;
 import veldline.link.BearingSearch;
+import veldline.link.Exposure;
 import veldline.link.Needs;
 import veldline.quantity.NumberText;
 import veldline.raise.Schedule;
@@ -84,7 +86,8 @@ final class RaiseRules {
         double people = a.job().raise().peopleDistance().value();
         String rest = "to keep in front of the antenna; people come to " + NumberText.shown(people, 1) + " m.";
         Finding f = people >= keep.value()
-                ? Finding.fits(keep.shown(), rest, "Radio off while hands are on it. Local limits decide.", keep)
+                ? Finding.fits(
+                        keep.shown(), rest, near(a) + "Radio off while hands are on it. Local limits decide.", keep)
                 : Finding.stop(
                         keep.shown(),
                         rest,
@@ -92,6 +95,20 @@ final class RaiseRules {
                         "people too near",
                         keep);
         return List.of(f.withRuler(people, Optional.of(keep.value()), Optional.empty(), 1));
+    }
+
+    /** What the solved near field says, where that is known: the far-field sphere stays what is kept to. */
+    private static String near(Assessment a) {
+        Optional<NearBeam> beam = a.mesh().value().flatMap(MeshFigures::near);
+        Optional<AntennaFigures> solved = a.antenna().value();
+        if (beam.isEmpty() || solved.isEmpty() || a.eirp().isEmpty() || !a.job().madeNear()) {
+            return "";
+        }
+        double watts =
+                Math.pow(10, (a.eirp().get().value() - solved.get().gain().value() - 30) / 10);
+        double reach = beam.get()
+                .reaches(watts, Exposure.publicLevel(a.job().brief().frequency().value()));
+        return "The solved near field reaches the level " + NumberText.shown(reach, 2) + " m out from its tip. ";
     }
 
     static List<Finding> distance(Assessment a) {

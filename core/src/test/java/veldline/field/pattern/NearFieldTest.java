@@ -3,6 +3,7 @@ package veldline.field.pattern;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
+import static org.assertj.core.api.Assertions.withinPercentage;
 
 import java.util.List;
 import java.util.Optional;
@@ -148,5 +149,25 @@ class NearFieldTest {
     void aShortDipoleHasNoSideLobe() {
         FieldSolution s = FieldSolver.solve(dipole(Ground.FREE, 0), FREQUENCY);
         assertThat(Lobes.of(new RadiatedField(s), Direction.X).sideLobeDb()).isEmpty();
+    }
+
+    /** Far out the field is what the gain says; near by it is never less than the power that goes through. */
+    @Test
+    void theBeamInFrontBecomesThatOfTheGainAndReachesLessFarWithLessPower() {
+        FieldSolution s = FieldSolver.solve(
+                Yagi.forCount(2437e6, 8, Quantity.of("1.6", Unit.MM), Metal.COPPER, false)
+                        .model(),
+                2437e6);
+        NearBeam beam = NearBeam.of(s);
+        int last = beam.distances().size() - 1;
+        double far = beam.distances().get(last);
+        double gain = Math.pow(10, new RadiatedField(s).gainDbi(Direction.X) / 10);
+        assertThat(beam.perWatt().get(last)).isCloseTo(gain / (4 * Math.PI * far * far), withinPercentage(3));
+        double one = beam.reaches(1, 10);
+        assertThat(one).isBetween(0.05, 1.0);
+        assertThat(beam.reaches(0.1, 10)).isLessThan(one);
+        assertThat(beam.reaches(1e-9, 10)).isZero();
+        // Far out the reach grows with the root of the power.
+        assertThat(beam.reaches(1200, 10) / beam.reaches(300, 10)).isCloseTo(2, withinPercentage(5));
     }
 }
