@@ -79,6 +79,21 @@ public record SectorSearch(
         }
     }
 
+    /** On half as many cells each way, every 15°, with three tilts: many times as fast, and within a decibel or so. */
+    public SectorSearch coarser() {
+        return new SectorSearch(
+                site,
+                kind,
+                frequency,
+                place,
+                masts,
+                new Choices(
+                        IntStream.range(0, 24).mapToObj(i -> 15.0 * i).toList(),
+                        List.of(0.0, 6.0, 12.0),
+                        choices.heights,
+                        Math.max(20, choices.cells / 2)));
+    }
+
     public SectorSearch {
         masts = List.copyOf(masts);
         if (masts.isEmpty()) {

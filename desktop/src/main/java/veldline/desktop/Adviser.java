@@ -8,16 +8,14 @@ import veldline.assess.Assessment;
 import veldline.assess.SiteStage;
 import veldline.assess.Stage;
 import veldline.coverage.LevelMap;
-import veldline.coverage.SectorSearch;
 import veldline.desktop.bench.Showing.Advice;
 import veldline.job.Job;
 import veldline.study.NextBest;
 import veldline.study.NextStep;
+import veldline.study.SiteOptions;
 
 /** Sectors and next steps, as they were asked for; an edit of the job lets them go. */
 final class Adviser {
-    private static final int MOST_ANTENNAS = 4;
-
     /** Columns of finer maps; more than the last do not show on a screen. */
     private static final int[] FINER = {192, 384};
 
@@ -45,14 +43,11 @@ final class Adviser {
         found = Advice.NONE;
     }
 
-    /** One antenna, two and so on; stopped, those that were finished. */
+    /** Omni or beams, one or several; stopped, those that were finished. */
     void sectors(Job job) {
         studies.ask(
                 "Setting antennas up",
-                p -> {
-                    SectorSearch search = SiteStage.search(job);
-                    return search.upTo(MOST_ANTENNAS, (done, of) -> p.step(done, of, ""));
-                },
+                p -> SiteOptions.of(job, p),
                 o -> settle(
                         job,
                         new Advice(

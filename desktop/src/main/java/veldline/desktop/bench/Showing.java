@@ -9,10 +9,10 @@ import veldline.assess.Assessment;
 import veldline.assess.Stage;
 import veldline.assess.Step;
 import veldline.coverage.LevelMap;
-import veldline.coverage.SectorSearch;
 import veldline.job.Job;
 import veldline.study.Candidate;
 import veldline.study.NextStep;
+import veldline.study.SiteOption;
 
 /**
  * Everything a bench may look at.
@@ -51,12 +51,11 @@ public record Showing(
     /**
      * What was asked for and found.
      *
-     * @param sectors how to set antennas up on the site, the fewest first
+     * @param sectors ways to serve the site, the best first
      * @param steps which changes buy most, the most worth first
      * @param fine the site's levels on a finer grid, as far as they were drawn
      */
-    public record Advice(
-            Stage<List<SectorSearch.Found>> sectors, Stage<List<NextStep>> steps, Optional<LevelMap> fine) {
+    public record Advice(Stage<List<SiteOption>> sectors, Stage<List<NextStep>> steps, Optional<LevelMap> fine) {
         public static final Advice NONE = new Advice(new Stage.Running<>(), new Stage.Running<>(), Optional.empty());
     }
 

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import veldline.coverage.Point;
-import veldline.coverage.SectorSearch;
 import veldline.coverage.Site;
 import veldline.coverage.SiteChange;
 import veldline.desktop.bench.Input;
@@ -14,6 +13,7 @@ import veldline.job.JobChange;
 import veldline.quantity.NumberText;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
+import veldline.study.SiteOption;
 
 /** What there is to set on a site: the antenna picked, what it costs, and how many there should be. */
 public final class PlanInputs {
@@ -92,19 +92,23 @@ public final class PlanInputs {
                         Limits.within(-45, 90, "−45", "90 °", q -> lift(new SiteChange.Set(i, a.withTilt(q)))))));
     }
 
-    /** What was found for one antenna, two and so on; picking one takes it. */
-    public static Input suggested(Showing s, List<SectorSearch.Found> found) {
+    /** Ways that were found, best first; picking one takes it. */
+    public static Input suggested(Showing s, List<SiteOption> found) {
         double floor = s.assessment().line().floor();
         return new Input.Pick(
                 "suggested",
                 "Worst place over the floor",
                 found.stream()
-                        .map(f -> new Input.Option(
-                                f.sets().size() + (f.sets().size() == 1 ? " antenna: " : " antennas: ")
-                                        + NumberText.signed(f.worst() - floor, 1) + " dB",
-                                false,
-                                lift(new SiteChange.Take(f.sets()))))
+                        .map(o -> new Input.Option(
+                                NumberText.signed(o.found().worst() - floor, 1) + " dB: " + o.title(), false, take(o)))
                         .toList());
+    }
+
+    private static JobChange take(SiteOption o) {
+        JobChange set = lift(new SiteChange.Take(o.found().sets()));
+        return o.antenna()
+                .<JobChange>map(b -> new JobChange.All(o.title(), List.of(new JobChange.Fit(true, b), set)))
+                .orElse(set);
     }
 
     private static Input.Value slope(Site site, boolean east) {

@@ -20,6 +20,7 @@ import veldline.desktop.bench.Showing;
 import veldline.job.Job;
 import veldline.picture.Mark;
 import veldline.picture.Picture;
+import veldline.study.SiteOption;
 
 /** The plan of the shelter on its bench: what is dragged changes the job, and the picture follows. */
 class PlanTest {
@@ -109,14 +110,18 @@ class PlanTest {
                 -57,
                 -52);
         Showing s = showing(
-                JOB, new Showing.Advice(new Stage.Fresh<>(List.of(found)), new Stage.Running<>(), Optional.empty()));
+                JOB,
+                new Showing.Advice(
+                        new Stage.Fresh<>(List.of(new SiteOption("Sector panel", Optional.empty(), found, 70))),
+                        new Stage.Running<>(),
+                        Optional.empty()));
         Input.Pick pick = BENCH.inputs(s).stream()
                 .filter(Input.Pick.class::isInstance)
                 .map(Input.Pick.class::cast)
                 .filter(i -> i.id().equals("suggested"))
                 .findFirst()
                 .orElseThrow();
-        assertThat(pick.options().get(0).word()).contains("2 antennas").contains("+25.0 dB");
+        assertThat(pick.options().get(0).word()).contains("2 of Sector panel").contains("+25.0 dB");
         Job taken = pick.options().get(0).change().orElseThrow().applyTo(JOB);
         assertThat(site(taken).antennas()).hasSize(2);
         assertThat(site(taken).antennas().get(1).tilt().value()).isEqualTo(4);
