@@ -139,10 +139,19 @@ public final class SiteStage {
         int n = rings[i].length;
         double c = ((phi % 360 + 360) % 360) / 360 * n;
         int j = (int) c % n;
-        double low = rings[i][j] + (c - (int) c) * (rings[i][(j + 1) % n] - rings[i][j]);
-        double high = rings[i + 1][j] + (c - (int) c) * (rings[i + 1][(j + 1) % n] - rings[i + 1][j]);
+        double low = between(rings[i], j, c - (int) c);
+        double high = between(rings[i + 1], j, c - (int) c);
         return low + (r - i) * (high - low);
     }
+
+    /** A null has no end in decibels, and nothing can be put between with that. */
+    private static double between(double[] ring, int j, double share) {
+        double a = Math.max(DEEP, ring[j]);
+        double b = Math.max(DEEP, ring[(j + 1) % ring.length]);
+        return a + share * (b - a);
+    }
+
+    private static final double DEEP = -60;
 
     /** More places for a mast than this are not tried. */
     private static final int MASTS = 8;

@@ -53,6 +53,9 @@ public record Coverage(
             "Patterns on the plan's grid",
             "±1 dB");
 
+    /** Nearer to a mast than so many of its heights levels are high however its beams meet. */
+    private static final double AT_ITS_FOOT = 4;
+
     /** Under the middle of its beam by more than this, a place near a mast lies in its shadow, dB. */
     private static final double PASSED_OVER = 10;
 
@@ -177,7 +180,10 @@ public record Coverage(
                         map.server(c, r) != map.server(c - 1, r) || r > 0 && map.server(c, r) != map.server(c, r - 1);
                 if (border && site.serves(map.x(c), map.y(r))) {
                     Emitter e = emitters.get(map.server(c, r));
-                    worst = Math.max(worst, e.pattern().most() - towards(e, site, map.x(c), map.y(r)));
+                    double away = Math.hypot(map.x(c) - e.x(), map.y(r) - e.y());
+                    if (away > AT_ITS_FOOT * e.height()) {
+                        worst = Math.max(worst, e.pattern().most() - towards(e, site, map.x(c), map.y(r)));
+                    }
                 }
             }
         }

@@ -36,11 +36,11 @@ final class DroppedFiles {
     static void take(Workbench work, File file) {
         String name = file.getName().toLowerCase(Locale.ROOT);
         if (name.matches(".*\\.(jpe?g|png)")) {
-            work.photograph(file);
+            work.tasks().photograph(file.toPath());
         } else if (name.matches(".*\\.(asc|hgt|gpx)")) {
-            work.readGround(file.toPath());
+            work.tasks().readGround(file.toPath(), work.desk().job());
         } else if (name.endsWith(".geojson")) {
-            work.readPlan(file.toPath());
+            work.tasks().readPlan(file.toPath(), work.desk().job());
         } else if (name.endsWith(".csv")) {
             work.readCsv(file.toPath());
         } else if (name.endsWith(".json") || name.endsWith(".zip")) {

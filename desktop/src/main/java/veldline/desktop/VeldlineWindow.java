@@ -203,10 +203,17 @@ public final class VeldlineWindow extends Region {
         switch (command) {
             case READ_CSV -> choose("Read a CSV of readings", "*.csv", false).ifPresent(f -> work.readCsv(f.toPath()));
             case READ_GROUND ->
-                choose("Read the ground", "*.csv;*.asc;*.hgt;*.gpx", false).ifPresent(f -> work.readGround(f.toPath()));
+                choose("Read the ground", "*.csv;*.asc;*.hgt;*.gpx", false)
+                        .ifPresent(f ->
+                                work.tasks().readGround(f.toPath(), work.desk().job()));
             case READ_PLAN ->
-                choose("Read a plan", "*.geojson;*.json", false).ifPresent(f -> work.readPlan(f.toPath()));
-            case READ_WIRES -> choose("Read wires", "*.json", false).ifPresent(f -> work.readWires(f.toPath()));
+                choose("Read a plan", "*.geojson;*.json", false)
+                        .ifPresent(f ->
+                                work.tasks().readPlan(f.toPath(), work.desk().job()));
+            case READ_WIRES ->
+                choose("Read wires", "*.json", false)
+                        .ifPresent(f ->
+                                work.tasks().readWires(f.toPath(), work.desk().job()));
             case OPEN -> choose("Open a job, or one in a zip", "*", false).ifPresent(work::open);
             case SAVE_AS -> choose("Save the job as", "*.veldline.json", true).ifPresent(work::saveAs);
             case SUMS -> lay(Overlay.SUMS);
@@ -219,7 +226,9 @@ public final class VeldlineWindow extends Region {
                 work.newJob();
                 lay(Overlay.NEW_JOB);
             }
-            case PHOTOGRAPH -> choose("A photograph, JPEG or PNG", "*", false).ifPresent(work::photograph);
+            case PHOTOGRAPH ->
+                choose("A photograph, JPEG or PNG", "*", false)
+                        .ifPresent(f -> work.tasks().photograph(f.toPath()));
             case ZIP_OUT -> choose("Send as one zip", "*.zip", true).ifPresent(work::zipOut);
             case LEAVE -> {
                 work.leaveOverlay();

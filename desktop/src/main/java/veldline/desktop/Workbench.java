@@ -353,29 +353,14 @@ public final class Workbench implements AutoCloseable {
         studies.stop();
     }
 
+    /** What reads and writes files. */
+    Tasks tasks() {
+        return tasks;
+    }
+
     /** Reads a CSV of readings as one more recording. */
     public void readCsv(Path file) {
         assessment.ifPresent(a -> tasks.readCsv(file, a));
-    }
-
-    /** Reads the ground along the way from a table, grid, tile or track. */
-    public void readGround(Path file) {
-        tasks.readGround(file, desk.job());
-    }
-
-    /** Reads a site plan. */
-    public void readPlan(Path file) {
-        tasks.readPlan(file, desk.job());
-    }
-
-    /** Reads a wire model in the place of the antenna that is made here. */
-    public void readWires(Path file) {
-        tasks.readWires(file, desk.job());
-    }
-
-    /** Keeps a photograph in the job's folder, as a line of the log. */
-    public void photograph(File file) {
-        tasks.photograph(file.toPath());
     }
 
     public void open(File file) {

@@ -95,13 +95,13 @@ class OwnWiresTest extends WindowTest {
                 {"name": "Ring", "frequency_mhz": 2437, "wires": [{"arc": {"centre": [0,0,0], "axis": [1,0,0],
                  "from": [0,0.0198,0], "degrees": 360, "sides": 36}, "radius_m": 0.0005}],
                  "sources": [{"wire": 0, "position": {"fraction": 0}}]}""");
-        interact(() -> work.readWires(file));
+        interact(() -> work.tasks().readWires(file, work.desk().job()));
         until(() -> wires().name().equals("Ring"));
         assertThat(wires().wires().get(0).closed()).isTrue();
         assertThat(wires().wires().get(0).corners()).hasSize(36);
         Path bad = folder.resolve("bad.json");
         Files.writeString(bad, "{\"wires\": 3}");
-        interact(() -> work.readWires(bad));
+        interact(() -> work.tasks().readWires(bad, work.desk().job()));
         until(() -> work.news().contains("Nothing was changed"));
         assertThat(wires().name()).isEqualTo("Ring");
     }
