@@ -243,7 +243,7 @@ public sealed interface BriefChange extends Change<Brief> {
         @Override
         public Brief applyTo(Brief b) {
             return b.withWay(b.way().withProfile(java.util.Optional.of(profile)))
-                    .withDistance(Quantity.shown(profile.length() / 1000, veldline.quantity.Unit.KM, 3));
+                    .withDistance(Quantity.shown(profile.length(), veldline.quantity.Unit.KM, 3));
         }
 
         @Override

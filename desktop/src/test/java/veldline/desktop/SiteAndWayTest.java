@@ -58,9 +58,8 @@ class SiteAndWayTest extends WindowTest {
         });
         until(() -> job().brief().way().profile().isPresent());
         assertThat(job().brief().distance().value()).isEqualTo(2500);
-        settle();
-        assertThat(work.showing().orElseThrow().assessment().of(Step.BRIEF))
-                .anyMatch(f -> f.tag().equals("line blocked"));
+        until(() -> work.showing().orElseThrow().assessment().of(Step.BRIEF).stream()
+                .anyMatch(f -> f.tag().equals("line blocked")));
         push(KeyCode.CONTROL, KeyCode.Z);
         until(() -> job().brief().way().profile().isEmpty());
     }
