@@ -66,7 +66,7 @@ final class WaySum {
         Worked w = l.worked();
         double end = db.at(Math.abs(l.takenDb()));
         boolean takes = l.takenDb() >= 0;
-        pen.text(w.formula().name(), 18, y + 12, Anchor.START, 13, Face.TEXT, Role.INK, Origin.Plain.NAME);
+        pen.text(shortened(w.formula().name()), 18, y + 12, Anchor.START, 13, Face.TEXT, Role.INK, Origin.Plain.NAME);
         pen.text(takes ? "takes" : "gives", LEFT - 8, y + 12, Anchor.END, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
         pen.box(db.start(), y + 3, Math.max(1, end - db.start()), 9, takes ? Role.MUSSEL : Role.LICHEN);
         w.doubt().ifPresent(d -> {
@@ -85,6 +85,13 @@ final class WaySum {
                 Origin.of(w));
         doubt(pen, w, y + 13);
     }
+
+    /** A name longer than its column is cut. */
+    private static String shortened(String name) {
+        return name.length() <= MOST_NAME ? name : name.substring(0, MOST_NAME - 1) + "…";
+    }
+
+    private static final int MOST_NAME = 21;
 
     private static void doubt(Pen pen, Worked w, double y) {
         w.doubt()

@@ -29,7 +29,14 @@ import veldline.feed.FeedChange;
 import veldline.job.History;
 import veldline.job.Job;
 import veldline.job.JobChange;
+import veldline.link.Air;
+import veldline.link.AirChange;
 import veldline.link.BriefChange;
+import veldline.path.Leaves;
+import veldline.path.Material;
+import veldline.path.Obstruction;
+import veldline.path.Profile;
+import veldline.path.WayChange;
 import veldline.picture.Picture;
 import veldline.prove.ProvePlan;
 import veldline.quantity.Quantity;
@@ -119,6 +126,40 @@ class RoomTest {
                             s.assessment(), Optional.empty(), Optional.of(-12.5), Optional.empty(), 140, 190)));
             return Stream.of(benches, lines, Stream.of(margin)).flatMap(x -> x);
         });
+    }
+
+    /** The pages of Brief that show something of their own, with a ridge, a wall, trees and a crowded air. */
+    @TestFactory
+    Stream<DynamicTest> everyPageOfBriefHasRoom() {
+        Job crowded = JOB;
+        for (JobChange c : List.of(
+                new JobChange.OfBrief(new BriefChange.OfWay(new WayChange.Along(Optional.of(new Profile(
+                        "typed points",
+                        List.of(0.0, 900.0, 1100.0, 1300.0, 2600.0),
+                        List.of(0.0, 1.0, 15.0, 2.0, 3.0)))))),
+                new JobChange.OfBrief(new BriefChange.InTheWay(List.of(
+                        new Obstruction.Wall(Material.STONE, Quantity.of("450", Unit.MM)),
+                        new Obstruction.Trees(Quantity.of("20", Unit.M), Leaves.ITU),
+                        new Obstruction.Told("the long barn of the reserve", Quantity.of("7", Unit.DB))))),
+                new JobChange.OfBrief(new BriefChange.OfAir(new AirChange.AddHeard(new Air.Heard(
+                        "ferry",
+                        Quantity.of("2437", Unit.MHZ),
+                        Quantity.of("40", Unit.MHZ),
+                        Quantity.of("-31", Unit.DBM),
+                        Optional.empty())))))) {
+            crowded = c.applyTo(crowded);
+        }
+        return Stream.of(
+                        crowded, TernholmSands.all().get(5), TernholmSands.all().get(4))
+                .flatMap(job -> {
+                    Assessment a = ASSESSOR.assess(job);
+                    return Stream.of("way", "air")
+                            .flatMap(page -> Stream.of(new double[][] {{704, 500}, {620, 480}, {1260, 740}})
+                                    .map(size -> DynamicTest.dynamicTest(
+                                            job.name() + ", " + page + " at " + (int) size[0],
+                                            () -> isRoomy(Benches.of(Step.BRIEF)
+                                                    .centre(noted(a, Map.of("brief", page)), size[0], size[1])))));
+                });
     }
 
     @TestFactory

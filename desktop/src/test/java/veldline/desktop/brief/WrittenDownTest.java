@@ -99,4 +99,30 @@ class WrittenDownTest {
                     .ifPresent(c -> assertThat(c.applyTo(JOB)).isNotEqualTo(JOB));
         }
     }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "ferry 2437 −61 140 | ferry | 2437e6 | -61 | 140",
+                "harbour office, 2462 MHz, -58 dBm, 95° | harbour office | 2462e6 | -58 | 95",
+                "tag 9 150,22 −112 | tag 9 | 150.22e6 | -112 | ",
+                "yacht 5780; −80,5 | yacht | 5780e6 | -80.5 | "
+            })
+    void whatIsHeardIsItsNameItsPlaceInTheBandAndItsLevel(
+            String text, String name, double hertz, double dbm, Double bearing) {
+        Job with = AirInputs.heard(text).orElseThrow().applyTo(JOB);
+        assertThat(with.brief().air().heard()).singleElement().satisfies(h -> {
+            assertThat(h.name()).isEqualTo(name);
+            assertThat(h.frequency().value()).isEqualTo(hertz, org.assertj.core.api.Assertions.within(1.0));
+            assertThat(h.level().value()).isEqualTo(dbm);
+            assertThat(h.bearing().map(b -> b.value())).isEqualTo(java.util.Optional.ofNullable(bearing));
+        });
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"", "ferry", "ferry 2437", "ferry 2437 61", "2437 −61", "ferry MHz −61"})
+    void whatWasNotHeardAnywhereIsNotTaken(String text) {
+        assertThat(AirInputs.heard(text)).isEmpty();
+    }
 }
