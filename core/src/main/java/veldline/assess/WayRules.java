@@ -3,6 +3,7 @@ package veldline.assess;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import veldline.explain.Finding;
 import veldline.explain.Worked;
 import veldline.link.BriefChange;
@@ -57,11 +58,18 @@ final class WayRules {
     private static String schools(Assessment a) {
         PathFigures.Over over = a.path().over();
         Edges chosen = a.job().brief().way().edges();
-        Worked other = over.others().get(0);
-        Edges name = chosen == Edges.AS_ONE ? Edges.EDGE_BY_EDGE : Edges.AS_ONE;
-        double apart = Math.abs(other.value() - over.edges().value());
-        return "Taken " + chosen.words() + "; " + name.words() + " it would be " + other.shown()
-                + (apart > APART ? ". They differ: measure before relying on it." : ".");
+        List<Edges> names = Stream.of(Edges.values()).filter(e -> e != chosen).toList();
+        StringBuilder words = new StringBuilder("Taken " + chosen.words());
+        double apart = 0;
+        for (int i = 0; i < names.size(); i++) {
+            Worked other = over.others().get(i);
+            words.append(i == 0 ? "; " : ", ")
+                    .append(names.get(i).words())
+                    .append(i == 0 ? " it would be " : " ")
+                    .append(other.shown());
+            apart = Math.max(apart, Math.abs(other.value() - over.edges().value()));
+        }
+        return words + (apart > APART ? ". They differ: measure before relying on it." : ".");
     }
 
     private static List<Finding.Remedy> raise(Assessment a) {

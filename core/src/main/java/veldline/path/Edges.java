@@ -1,6 +1,5 @@
 package veldline.path;
 
-import java.util.ArrayList;
 import java.util.List;
 import veldline.explain.Formula;
 import veldline.explain.Sum;
@@ -41,7 +40,36 @@ public enum Edges {
                     1,
                     java.util.Optional.of(Math.min(8, Math.max(0, sum.value()) / 2)));
         }
+    },
+    /** The tightest place alone, with the roundness its ground has there. */
+    ROUND_HILL("as one round hill") {
+        @Override
+        public Worked loss(Sightline s, double frequency, Surface surface, boolean upright) {
+            int top = s.tightest();
+            if (top < 1) {
+                return KnifeEdge.worked(-2, "no ground between");
+            }
+            double d1 = s.along(top);
+            double d2 = s.length() - d1;
+            double radius = s.roundness(top);
+            Worked edge = KnifeEdge.worked(s.v(top), "hill at " + Math.round(d1) + " m, its place among the zones");
+            double more = edge.value() > 0
+                    ? Math.max(0, RoundedHill.roundingDb(Math.max(0, s.over(top)), d1, d2, radius, s.wavelength()))
+                    : 0;
+            return Worked.of(ROUND)
+                    .from("j", "as a sharp edge", edge)
+                    .computed("t", "for a top of " + Math.round(radius) + " m radius", more, "dB", 3)
+                    .gives(edge.value() + more, "dB", 1, Math.min(6, (edge.value() + more) / 2));
+        }
     };
+
+    static final Formula ROUND = new Formula(
+            "Round hill",
+            "The tightest place as a sharp edge, and what its roundness adds; nothing else on the way is counted.",
+            "L",
+            "j + t",
+            "ITU-R P.526-15 §4.2",
+            "±4 dB over one smooth hill; too little where there are several");
 
     static final Formula TOGETHER = new Formula(
             "Edges",
@@ -63,9 +91,4 @@ public enum Edges {
 
     /** Loss in dB, zero or more. */
     public abstract Worked loss(Sightline s, double frequency, Surface surface, boolean upright);
-
-    /** All schools, in the order they are offered. */
-    public static List<Edges> all() {
-        return new ArrayList<>(List.of(values()));
-    }
 }

@@ -141,6 +141,26 @@ public final class Sightline {
         return worst;
     }
 
+    /**
+     * Radius of curvature of the top at a point, metres: of the circle that falls as the ground does within one radius of the
+     * first zone to either side; zero where it does not fall.
+     */
+    double roundness(int i) {
+        double within = Math.min(zone(i), Math.min(along[i], length() - along[i]));
+        double fall = ground[i] - (groundAt(along[i] - within) + groundAt(along[i] + within)) / 2;
+        return fall > 0 ? RoundedHill.radius(fall, within) : 0;
+    }
+
+    private double groundAt(double place) {
+        int after = Arrays.binarySearch(along, place);
+        if (after >= 0) {
+            return ground[after];
+        }
+        int high = Math.max(1, Math.min(along.length - 1, -after - 1));
+        double share = (place - along[high - 1]) / (along[high] - along[high - 1]);
+        return ground[high - 1] + share * (ground[high] - ground[high - 1]);
+    }
+
     /** How many radii of the first zone are clear at a point. */
     public double clearance(int i) {
         return -over(i) / zone(i);
