@@ -21,6 +21,7 @@ import veldline.path.TideCurve;
  * @param fresnel radius of the first zone half way
  * @param over the ground under the line
  * @param tide the bounce over the tide
+ * @param curve its points, so that nobody has to work them out to draw them
  * @param worst the bounce at its worst tide
  * @param best at its best
  * @param worstBelow how far the worst lies below the middle, dB
@@ -38,6 +39,7 @@ public record PathFigures(
         Worked fresnel,
         Over over,
         TideCurve tide,
+        List<TideCurve.Point> curve,
         TideCurve.Point worstAt,
         Worked worst,
         TideCurve.Point bestAt,
@@ -50,6 +52,7 @@ public record PathFigures(
     public PathFigures {
         lines = List.copyOf(lines);
         byHeight = List.copyOf(byHeight);
+        curve = List.copyOf(curve);
     }
 
     /**

@@ -1,5 +1,6 @@
 package veldline.assess;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -40,8 +41,10 @@ final class PathStage {
         Brief brief = in.brief;
         Passage passage = brief.passage(in.upright);
         TideCurve tide = passage.tide();
-        TideCurve.Point worst = tide.worst();
-        TideCurve.Point best = tide.best();
+        List<TideCurve.Point> points = tide.points();
+        Comparator<TideCurve.Point> level = Comparator.comparingDouble(TideCurve.Point::bounceDb);
+        TideCurve.Point worst = points.stream().min(level).orElseThrow();
+        TideCurve.Point best = points.stream().max(level).orElseThrow();
         Worked middle = tide.workedMiddle();
         PathFigures.Over over = over(passage);
         List<PathEffects.Line> lines = PathLoss.lines(brief, in.upright, in.polarization);
@@ -54,6 +57,7 @@ final class PathStage {
                 Fresnel.halfWay(brief.distance().value(), brief.frequency().value()),
                 over,
                 tide,
+                points,
                 worst,
                 tide.workedAt(worst.tide()),
                 best,

@@ -131,7 +131,7 @@ final class BriefPicture {
                 Role.SLATE,
                 Origin.Plain.NAME);
         pen.path(
-                tideCurve.points().stream()
+                path.curve().stream()
                         .map(p -> new At(x.at(p.tide()), y.clamped(p.bounceDb())))
                         .toList(),
                 Role.MUSSEL,
