@@ -27,6 +27,7 @@ final class Findings {
                             AirRules::carries,
                             NeedsRules::outage,
                             NeedsRules::height,
+                            WayRules::uncounted,
                             WayRules::clearance,
                             BriefRules::tide,
                             WayRules::weather,

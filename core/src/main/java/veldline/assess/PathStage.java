@@ -3,7 +3,6 @@ package veldline.assess;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import veldline.explain.Worked;
 import veldline.link.Brief;
@@ -111,8 +110,8 @@ final class PathStage {
                 ? Optional.of(Rain.fade(
                         p.frequency(), p.distance(), rate, way.share().value(), Rain.law(p.frequency(), p.upright())))
                 : Optional.empty();
-        boolean fixed = IntStream.range(0, 2)
-                .allMatch(i -> !(i == 0 ? brief.near() : brief.far()).carrier().moves());
+        boolean fixed =
+                Stream.of(brief.near(), brief.far()).noneMatch(e -> e.carrier().moves());
         Optional<Multipath> fading =
                 fixed && p.distance() >= Multipath.SHORTEST && way.place().isEmpty()
                         ? Optional.of(new Multipath(

@@ -24,6 +24,21 @@ final class WayRules {
 
     private WayRules() {}
 
+    /** What stands in the way and is not counted, since nobody knows what it takes at this frequency. */
+    static List<Finding> uncounted(Assessment a) {
+        double f = a.job().brief().frequency().value();
+        return a.job().brief().obstacles().stream()
+                .filter(o -> !o.known(f))
+                .map(o -> Finding.plain(
+                                Finding.Level.WATCH,
+                                o.name(),
+                                "in the way is not counted at " + NumberText.shown(f / 1e6, 2) + " MHz.",
+                                "What it takes is only known at other frequencies: measure it, and type its loss instead.",
+                                "not counted")
+                        .withWorked(o.loss(f)))
+                .toList();
+    }
+
     /** How clear the line is over a known ground, and what stands in it. */
     static List<Finding> clearance(Assessment a) {
         PathFigures.Over over = a.path().over();

@@ -11,9 +11,9 @@ import veldline.path.FreeSpace;
 import veldline.path.Fresnel;
 import veldline.path.Geodesic;
 import veldline.path.Leaves;
+import veldline.path.RealGround;
 import veldline.path.Reflection;
 import veldline.path.Tilt;
-import veldline.path.TwoRay;
 import veldline.path.TwoRayHeights;
 
 /** What lies between the ends. */
@@ -125,12 +125,12 @@ final class PathTopics {
         double direct = Math.hypot(d, h1 - h2);
         double bounced = Math.hypot(d, h1 + h2);
         double grazing = Math.atan2(h1 + h2, d);
-        Complex g = Reflection.coefficient(f, in.over0("rel_permittivity"), in.n("conductivity"), grazing, upright);
-        double level = TwoRay.levelDb(g, direct, bounced, FreeSpace.wavelength(f));
+        RealGround ground = new RealGround(f, d, in.over0("rel_permittivity"), in.n("conductivity"), upright);
+        double level = ground.levelDb(h1, h2);
         return List.of(
                 is("grazing_angle", Math.toDegrees(grazing), "deg"),
                 is("path_difference", bounced - direct, "m"),
-                is("reflection_magnitude", g.norm(), ""),
+                is("reflection_magnitude", ground.reflection(grazing).norm(), ""),
                 is("level_rel_free_space", level, "dB"),
                 is("path_loss", FreeSpace.lossDb(direct, f) - level, "dB"));
     }

@@ -1,6 +1,7 @@
 package veldline.coverage;
 
 import java.util.function.DoubleBinaryOperator;
+import veldline.antenna.ClaimedBeam;
 
 /**
  * Gain all round as a table that is read without any trigonometry: around by the walk along a square standing on its corner,
@@ -47,8 +48,8 @@ public final class Pattern {
         boolean all = width >= 360;
         double upright = Math.max(2, Math.min(180, all ? 101.5 / times : 32_400 / (times * width)));
         return of((azimuth, elevation) -> {
-            double side = all ? 0 : 12 * Math.pow(azimuth / width, 2);
-            return dbi - Math.min(20, side + 12 * Math.pow(elevation / upright, 2));
+            double side = all ? 0 : ClaimedBeam.parabola(azimuth, width);
+            return dbi - Math.min(ClaimedBeam.MOST_DOWN, side + ClaimedBeam.parabola(elevation, upright));
         });
     }
 

@@ -7,6 +7,7 @@ import org.hipparchus.optim.nonlinear.scalar.GoalType;
 import org.hipparchus.optim.univariate.BrentOptimizer;
 import org.hipparchus.optim.univariate.SearchInterval;
 import org.hipparchus.optim.univariate.UnivariateObjectiveFunction;
+import veldline.antenna.ClaimedBeam;
 
 /**
  * Equal sectors evenly round a mast, each falling by 12·(angle ÷ width)² dB: how even the ring is.
@@ -24,8 +25,7 @@ public record SectorRing(int sectors, double width) {
 
     /** What one sector gives at an angle from its middle, dB under that. */
     private double beam(double degrees) {
-        double off = Math.abs(((degrees % 360) + 540) % 360 - 180) / width;
-        return -12 * off * off;
+        return -ClaimedBeam.parabola(ClaimedBeam.shorter(degrees), width);
     }
 
     /** The strongest sector at the seam, dB under its middle, positive. */

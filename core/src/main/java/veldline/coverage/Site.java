@@ -153,15 +153,18 @@ public record Site(
 
     /** Whether a place is to be served: in a zone for it, or anywhere but in one against it where there is none for it. */
     public boolean serves(double x, double y) {
-        boolean any = zones.stream().anyMatch(Zone::serve);
-        return any
-                ? zones.stream().anyMatch(z -> z.serve() && z.holds(x, y))
-                : zones.stream().noneMatch(z -> z.holds(x, y));
-    }
-
-    /** Whether nothing should be heard at a place. */
-    public boolean shuns(double x, double y) {
-        return zones.stream().anyMatch(z -> !z.serve() && z.holds(x, y));
+        boolean any = false;
+        boolean against = false;
+        for (Zone z : zones) {
+            any |= z.serve();
+            if (z.holds(x, y)) {
+                if (z.serve()) {
+                    return true;
+                }
+                against = true;
+            }
+        }
+        return !any && !against;
     }
 
     public Site withAntenna(int index, Mounted to) {

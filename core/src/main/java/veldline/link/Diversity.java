@@ -2,6 +2,7 @@ package veldline.link;
 
 import java.util.Comparator;
 import java.util.List;
+import veldline.antenna.ClaimedBeam;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
 
@@ -93,9 +94,7 @@ public final class Diversity {
         for (int a = -180; a < 180; a++) {
             double most = Double.NEGATIVE_INFINITY;
             for (int i = 0; i < widths.size(); i++) {
-                double w = widths.get(i);
-                double down = w >= 360 ? 0 : Math.min(20, 12 * (a / w) * (a / w));
-                most = Math.max(most, gains.get(i) - down);
+                most = Math.max(most, gains.get(i) - ClaimedBeam.downDb(a, widths.get(i)));
             }
             held += margin + most >= 0 ? 1 : 0;
         }

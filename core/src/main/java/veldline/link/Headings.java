@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import veldline.antenna.Antenna;
 import veldline.antenna.Bought;
+import veldline.antenna.ClaimedBeam;
 import veldline.antenna.Polarized;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
@@ -16,8 +17,6 @@ import veldline.explain.Worked;
 public final class Headings {
     private static final int EVERY = 5;
     private static final int LEANS = 13;
-    /** What reaches a narrow antenna from its back, dB under its beam. */
-    private static final double MOST_DOWN = 20;
 
     public static final Formula SHARE = new Formula(
             "Headings that hold",
@@ -82,9 +81,8 @@ public final class Headings {
         Optional<Double> width = antenna instanceof Bought b ? b.width().map(w -> w.value()) : Optional.empty();
         List<Double> lost = new ArrayList<>();
         for (int heading = 0; heading < 360; heading += EVERY) {
-            double off = Math.min(heading, 360 - heading);
-            double beam = width.map(w -> Math.min(MOST_DOWN, 12 * (off / w) * (off / w)))
-                    .orElse(0.0);
+            double off = heading;
+            double beam = width.map(w -> ClaimedBeam.downDb(off, w)).orElse(0.0);
             double body = end.bodyLoss().value() * (1 - Math.cos(Math.toRadians(heading))) / 2;
             lost.add(beam + body);
         }

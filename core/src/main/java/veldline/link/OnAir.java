@@ -7,6 +7,7 @@ import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 import veldline.antenna.Antenna;
 import veldline.antenna.Bought;
+import veldline.antenna.ClaimedBeam;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
 
@@ -30,9 +31,6 @@ public final class OnAir {
             "10·log10(s) − 90",
             "Powers add; overlap by bandwidth",
             "As it was heard");
-
-    /** What reaches an antenna from its back, dB under its beam. */
-    private static final double MOST_DOWN = 20;
 
     /** Nothing at all, as a level. */
     private static final double NOTHING = -150;
@@ -80,11 +78,7 @@ public final class OnAir {
     /** How far under its beam an antenna hears so far beside it, dB; nothing where the bearing is not known. */
     static double down(Antenna antenna, Optional<Double> off) {
         Optional<Double> width = antenna instanceof Bought b ? b.width().map(w -> w.value()) : Optional.empty();
-        return off.flatMap(o -> width.map(w -> {
-                    double beside = Math.abs(((o % 360) + 540) % 360 - 180);
-                    return Math.min(MOST_DOWN, 12 * Math.pow(beside / w, 2));
-                }))
-                .orElse(0.0);
+        return off.flatMap(o -> width.map(w -> ClaimedBeam.downDb(o, w))).orElse(0.0);
     }
 
     public static Worked ratio(Worked wanted, Worked unwanted) {

@@ -50,6 +50,11 @@ public enum Leaves {
         return words;
     }
 
+    /** Whether the school's fit holds at a frequency in hertz. */
+    public boolean holds(double frequency) {
+        return frequency >= from && frequency <= to;
+    }
+
     /**
      * Loss in dB through trees in leaf, besides that of the distance.
      *
@@ -62,7 +67,7 @@ public enum Leaves {
     public abstract Worked worked(double frequency, double depth);
 
     double check(double frequency, double depth) {
-        if (frequency < from || frequency > to || !(depth >= 0) || depth > DEEPEST) {
+        if (!holds(frequency) || !(depth >= 0) || depth > DEEPEST) {
             throw new IllegalArgumentException("The fit of " + words + " holds from " + from / 1e9 + " to " + to / 1e9
                     + " GHz and to " + DEEPEST + " m of trees, not at " + frequency / 1e9 + " GHz and " + depth
                     + " m; treat deeper woods as an obstacle");

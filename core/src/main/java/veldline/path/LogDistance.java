@@ -18,8 +18,13 @@ public record LogDistance(double exponent, double spread) {
             "Rappaport, Wireless Communications, §4.9",
             "The spread from spot to spot; a range walk gives the exponent of this place");
 
+    /** Least exponent: down a corridor that leads the wave. */
+    public static final double LEAST = 1.6;
+
+    public static final double MOST = 6;
+
     public LogDistance {
-        if (!(exponent >= 1.6) || !(exponent <= 6) || !(spread >= 0) || !(spread <= 20)) {
+        if (!(exponent >= LEAST) || !(exponent <= MOST) || !(spread >= 0) || !(spread <= 20)) {
             throw new IllegalArgumentException("An exponent of " + exponent + " with a spread of " + spread
                     + " dB is out of range; give 1.6 to 6, and 0 to 20 dB");
         }

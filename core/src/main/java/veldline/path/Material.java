@@ -63,6 +63,11 @@ public enum Material {
         return usual;
     }
 
+    /** Whether the table holds at a frequency in hertz. */
+    public static boolean holds(double frequency) {
+        return frequency >= FROM && frequency <= TO;
+    }
+
     /**
      * Loss in dB straight through an even sheet.
      *
@@ -75,7 +80,7 @@ public enum Material {
 
     /** Share of the field that comes through. */
     private double through(double frequency, double thickness) {
-        if (!(frequency >= FROM) || !(frequency <= TO) || !(thickness > 0)) {
+        if (!holds(frequency) || !(thickness > 0)) {
             throw new IllegalArgumentException("What a " + words + " takes is known from 0.1 to 100 GHz and for a"
                     + " thickness over zero, not at " + frequency / 1e9 + " GHz and " + thickness
                     + " m; type its loss instead");

@@ -19,11 +19,17 @@ public record RealGround(double frequency, double distance, double permittivity,
     /** A height and the level there relative to free space, dB. */
     public record Extreme(double height, double levelDb) {}
 
+    /** What of the field it throws back, at a grazing angle in radians. */
+    public Complex reflection(double grazing) {
+        return Reflection.coefficient(frequency, permittivity, conductivity, grazing, upright);
+    }
+
     public double levelDb(double h1, double h2) {
-        Complex g =
-                Reflection.coefficient(frequency, permittivity, conductivity, Math.atan2(h1 + h2, distance), upright);
         return TwoRay.levelDb(
-                g, Math.hypot(distance, h1 - h2), Math.hypot(distance, h1 + h2), FreeSpace.wavelength(frequency));
+                reflection(Math.atan2(h1 + h2, distance)),
+                Math.hypot(distance, h1 - h2),
+                Math.hypot(distance, h1 + h2),
+                FreeSpace.wavelength(frequency));
     }
 
     /**

@@ -32,7 +32,7 @@ record SpherePoint(double d1, double h1, double h2, double spreading) {
     }
 
     /** How far from the middle it lies, in halves of the distance, towards the lower end below zero. */
-    static double balance(double m, double c) {
+    private static double balance(double m, double c) {
         // One antenna on the ground brings this to one, and rounding beyond it.
         double turn = Math.max(-1, Math.min(1, 1.5 * c * Math.sqrt(3 * m / Math.pow(m + 1, 3))));
         return 2 * Math.sqrt((m + 1) / (3 * m)) * Math.cos(Math.PI / 3 + Math.acos(turn) / 3);

@@ -26,10 +26,9 @@ public final class SphericalEarth {
         if (distance >= horizon(low1, low2, earth)) {
             return Math.max(0, beyond(frequency, distance, low1, low2, earth, surface, upright));
         }
-        double m = distance * distance / (4 * earth * (low1 + low2));
-        double c = (low1 - low2) / (low1 + low2);
-        double b = SpherePoint.balance(m, c);
-        double d1 = Math.max(0, Math.min(distance, distance / 2 * (1 + b)));
+        double d1 = Math.max(
+                0,
+                Math.min(distance, SpherePoint.of(distance, low1, low2, earth).d1()));
         double d2 = distance - d1;
         double clear = ((low1 - d1 * d1 / (2 * earth)) * d2 + (low2 - d2 * d2 / (2 * earth)) * d1) / distance;
         double needed = 0.552 * Math.sqrt(d1 * d2 * FreeSpace.wavelength(frequency) / distance);

@@ -34,6 +34,16 @@ public record Way(
         Quantity share,
         Quantity gradient)
         implements WayBuilder.With {
+    /** @throws IllegalArgumentException naming a number out of its range, and the range */
+    public Way {
+        WayChange.Kind.K.check(k);
+        WayChange.Kind.ROUGHNESS.check(roughness);
+        WayChange.Kind.EXPONENT.check(exponent);
+        WayChange.Kind.SPREAD.check(spread);
+        WayChange.Kind.RAIN.check(rain);
+        WayChange.Kind.SHARE.check(share);
+        WayChange.Kind.GRADIENT.check(gradient);
+    }
 
     /** Even ground in the open, nothing known of the weather. */
     public static Way open() {

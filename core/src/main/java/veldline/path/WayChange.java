@@ -21,7 +21,7 @@ public sealed interface WayChange extends Change<Way> {
 
     /** The numbers there are. */
     enum Kind {
-        K("earth radius factor") {
+        K("earth radius factor", 0.3, 5, "0.3 to 5") {
             @Override
             public Quantity of(Way w) {
                 return w.k();
@@ -32,7 +32,7 @@ public sealed interface WayChange extends Change<Way> {
                 return w.withK(to);
             }
         },
-        ROUGHNESS("roughness") {
+        ROUGHNESS("roughness", 0, 20, "0 to 20 m") {
             @Override
             public Quantity of(Way w) {
                 return w.roughness();
@@ -43,7 +43,12 @@ public sealed interface WayChange extends Change<Way> {
                 return w.withRoughness(to);
             }
         },
-        EXPONENT("exponent of the place") {
+        EXPONENT("exponent of the place", 0, LogDistance.MOST, "1.6 to 6, or 0 for a clear way") {
+            @Override
+            public boolean allows(double value) {
+                return value == 0 || value >= LogDistance.LEAST && super.allows(value);
+            }
+
             @Override
             public Quantity of(Way w) {
                 return w.exponent();
@@ -54,7 +59,7 @@ public sealed interface WayChange extends Change<Way> {
                 return w.withExponent(to);
             }
         },
-        SPREAD("spread") {
+        SPREAD("spread", 0, 20, "0 to 20 dB") {
             @Override
             public Quantity of(Way w) {
                 return w.spread();
@@ -65,7 +70,7 @@ public sealed interface WayChange extends Change<Way> {
                 return w.withSpread(to);
             }
         },
-        RAIN("rain") {
+        RAIN("rain", 0, 250, "0 to 250 mm/h") {
             @Override
             public Quantity of(Way w) {
                 return w.rain();
@@ -76,7 +81,7 @@ public sealed interface WayChange extends Change<Way> {
                 return w.withRain(to);
             }
         },
-        SHARE("share of the year") {
+        SHARE("share of the year", 0.001, 1, "0.001 to 1 %") {
             @Override
             public Quantity of(Way w) {
                 return w.share();
@@ -87,7 +92,7 @@ public sealed interface WayChange extends Change<Way> {
                 return w.withShare(to);
             }
         },
-        GRADIENT("refractivity gradient") {
+        GRADIENT("refractivity gradient", -1000, 0, "−1000 to 0") {
             @Override
             public Quantity of(Way w) {
                 return w.gradient();
@@ -101,8 +106,31 @@ public sealed interface WayChange extends Change<Way> {
 
         private final String words;
 
-        Kind(String words) {
+        private final double low;
+        private final double high;
+        private final String range;
+
+        Kind(String words, double low, double high, String range) {
             this.words = words;
+            this.low = low;
+            this.high = high;
+            this.range = range;
+        }
+
+        /** Whether the number may be this, in the unit held inside. */
+        public boolean allows(double value) {
+            return value >= low && value <= high;
+        }
+
+        /** Why a number is not allowed, and what is. */
+        public String refusal(Quantity q) {
+            return q + " is outside " + range + "; give one between.";
+        }
+
+        void check(Quantity q) {
+            if (!allows(q.value())) {
+                throw new IllegalArgumentException("The " + words + " " + refusal(q));
+            }
         }
 
         public String words() {
@@ -124,19 +152,6 @@ public sealed interface WayChange extends Change<Way> {
         @Override
         public String label() {
             return to.map(p -> "profile, " + p.source()).orElse("no profile");
-        }
-    }
-
-    /** One more point of the profile, or another height where one stands already. */
-    record Point(double along, double height) implements WayChange {
-        @Override
-        public Way applyTo(Way w) {
-            return w.withProfile(w.profile().map(p -> p.withPoint(along, height)));
-        }
-
-        @Override
-        public String label() {
-            return "ground at " + Math.round(along) + " m";
         }
     }
 

@@ -1,12 +1,15 @@
 package veldline.study;
 
 import java.util.Optional;
+import veldline.antenna.ClaimedBeam;
 import veldline.antenna.Family;
 import veldline.antenna.OnShelf;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
+import veldline.field.pattern.Beam;
 import veldline.field.pattern.RadiatedField;
 import veldline.field.wire.Direction;
+import veldline.field.wire.Vec;
 import veldline.job.Job;
 import veldline.link.Back;
 import veldline.link.Floor;
@@ -53,8 +56,7 @@ public record Merits(
         Optional<OnShelf> bought = s.family() instanceof OnShelf o ? Optional.of(o) : Optional.empty();
         Optional<Double> beam = bought.isPresent()
                 ? bought.get().item().antenna().width().map(w -> w.value())
-                : field.map(f -> width(f, job.polarized().upright()))
-                        .or(() -> s.fitted().map(g -> fitted(g.value())));
+                : field.map(f -> width(f)).or(() -> s.fitted().map(g -> fitted(g.value())));
         double area = bought.map(o -> o.item().wind()).orElseGet(() -> area(s));
         return new Merits(
                 Back.margin(
@@ -64,7 +66,9 @@ public record Merits(
                                 job.brief(),
                                 job.farRun().lossDb(job.brief().frequency().value()))),
                 beam.filter(w -> w < 180),
-                beam.filter(w -> w < 180).map(w -> 12 * Math.pow(ASIDE / w, 2)).orElse(0.0),
+                beam.filter(w -> w < 180)
+                        .map(w -> ClaimedBeam.parabola(ASIDE, w))
+                        .orElse(0.0),
                 bought.map(o -> o.item().kilograms()).orElseGet(() -> Practical.kilograms(s, metal)),
                 Worked.of(WIND)
                         .computed("v", "a storm", STORM, "m/s", 0)
@@ -77,29 +81,9 @@ public record Merits(
                 bought.map(o -> o.item().stock()).orElse(0));
     }
 
-    /** Half-power width of a beam along the x axis in the level plane, by halving; 360 where it never falls so far. */
-    private static double width(RadiatedField f, boolean upright) {
-        double half = f.intensity(Direction.X) / 2;
-        double out = 0;
-        for (double a = 2; a <= 180; a += 2) {
-            if (f.intensity(new Direction(90, a)) < half) {
-                out = a;
-                break;
-            }
-        }
-        if (out == 0) {
-            return 360;
-        }
-        double in = out - 2;
-        for (int i = 0; i < 12; i++) {
-            double middle = (in + out) / 2;
-            if (f.intensity(new Direction(90, middle)) < half) {
-                out = middle;
-            } else {
-                in = middle;
-            }
-        }
-        return 2 * in;
+    /** Half-power width in the level plane; 360 where it never falls so far. */
+    private static double width(RadiatedField f) {
+        return new Beam(f, Direction.X, new Vec(0, 1, 0)).halfPowerWidth().orElse(360.0);
     }
 
     /** A round beam of a gain: 32400 square degrees. */

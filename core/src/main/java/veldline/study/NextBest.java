@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.IntStream;
 import veldline.antenna.Bought;
+import veldline.antenna.ClaimedBeam;
 import veldline.antenna.Polarized;
 import veldline.antenna.YagiChange;
 import veldline.assess.Assessment;
@@ -298,8 +299,9 @@ public final class NextBest {
     private static Optional<NextStep> aim(Assessment a) {
         boolean beam =
                 a.raise().aimError().isPresent() && a.job().prove().recordings().isEmpty();
-        Worked worked =
-                Worked.of(AIM).computed("q", "quarter of the beam", 0.25, "", 2).gives(0.75, "dB", 1);
+        Worked worked = Worked.of(AIM)
+                .computed("q", "quarter of the beam", 0.25, "", 2)
+                .gives(ClaimedBeam.parabola(0.25, 1), "dB", 1);
         return beam
                 ? Optional.of(
                         NextStep.of(NextStep.Cause.AIM, "aim it by both half-power edges", worked, 0.5, 0, List.of()))

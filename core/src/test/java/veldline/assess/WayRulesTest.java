@@ -1,6 +1,7 @@
 package veldline.assess;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
@@ -80,6 +81,63 @@ class WayRulesTest {
                 ridge(2)));
         assertThat(clear.of(Step.BRIEF))
                 .anyMatch(f -> f.level() == Finding.Level.FITS && f.rest().contains("of the first zone is clear"));
+    }
+
+    /** The nest camera's frequency lies in every fit; 150 MHz under that of trees, 3.7 MHz under that of walls. */
+    @Test
+    void whatNoSchoolHoldsForIsNotCountedAndSaidSo() {
+        List<Obstruction> both = List.of(
+                new Obstruction.Trees(Quantity.of("30", Unit.M), Leaves.WEISSBERGER),
+                new Obstruction.Wall(Material.BRICK, Quantity.of("0.24", Unit.M)));
+        Job inTheWay = new JobChange.OfBrief(new BriefChange.InTheWay(both)).applyTo(NEST);
+        assertThat(tagged(assessed(inTheWay), Step.BRIEF, "not counted")).isEmpty();
+        assertThat(inTheWay.brief().obstacleLossDb()).isGreaterThan(10);
+
+        Assessment low = assessed(at(inTheWay, "150"));
+        assertThat(low.of(Step.BRIEF).stream()
+                        .filter(f -> f.tag().equals("not counted"))
+                        .map(Finding::lead))
+                .containsExactly("30 m of trees");
+        assertThat(low.job().brief().obstacleLossDb())
+                .as("the wall alone")
+                .isCloseTo(Material.BRICK.lossDb(150e6, 0.24), within(1e-9));
+
+        Assessment lower = assessed(at(inTheWay, "3.7"));
+        assertThat(lower.of(Step.BRIEF).stream().filter(f -> f.tag().equals("not counted")))
+                .hasSize(2)
+                .allMatch(f -> f.worked().orElseThrow().value() == 0);
+    }
+
+    private static Job at(Job job, String mhz) {
+        return new JobChange.OfBrief(new BriefChange.Frequency(Quantity.of(mhz, Unit.MHZ))).applyTo(job);
+    }
+
+    @ParameterizedTest
+    @EnumSource(WayChange.Kind.class)
+    void aNumberOutOfItsRangeIsRefusedWithTheRange(WayChange.Kind kind) {
+        Quantity far = Quantity.of("-5000", kind.of(NEST.brief().way()).unit());
+        assertThat(kind.allows(far.value())).isFalse();
+        assertThat(kind.allows(kind.of(NEST.brief().way()).value())).isTrue();
+        assertThatThrownBy(() -> with(NEST, new WayChange.Amount(kind, far)))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageContaining(kind.words())
+                .hasMessageContaining(" to ");
+    }
+
+    @Test
+    void anExponentIsOfAPlaceOrNone() {
+        assertThat(WayChange.Kind.EXPONENT.allows(0)).isTrue();
+        assertThat(WayChange.Kind.EXPONENT.allows(1)).isFalse();
+        assertThat(WayChange.Kind.EXPONENT.allows(1.6)).isTrue();
+        assertThat(WayChange.Kind.EXPONENT.allows(6.1)).isFalse();
+    }
+
+    @Test
+    void aWallOrWoodThatCannotBeIsRefused() {
+        assertThatThrownBy(() -> new Obstruction.Wall(Material.BRICK, Quantity.of("0", Unit.M)))
+                .hasMessageContaining("over 0 and up to");
+        assertThatThrownBy(() -> new Obstruction.Trees(Quantity.of("401", Unit.M), Leaves.ITU))
+                .hasMessageContaining("400");
     }
 
     @Test

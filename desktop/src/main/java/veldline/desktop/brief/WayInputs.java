@@ -7,7 +7,6 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import veldline.desktop.bench.Input;
-import veldline.desktop.bench.Limits;
 import veldline.desktop.bench.Showing;
 import veldline.job.JobChange;
 import veldline.link.Brief;
@@ -49,18 +48,17 @@ final class WayInputs {
                         .map(r -> new Input.Option(r.words(), r == w.rise(), lift(new WayChange.Rises(r))))
                         .toList()));
         in.add(new Input.Pair(
-                amount(w, WayChange.Kind.K, "Earth radius, k", 0.3, 5, "0.3", "5"),
-                amount(w, WayChange.Kind.ROUGHNESS, "Waves, rough", 0, 20, "0", "20 m")));
+                amount(w, WayChange.Kind.K, "Earth radius, k"), amount(w, WayChange.Kind.ROUGHNESS, "Waves, rough")));
         in.add(new Input.Pair(
-                amount(w, WayChange.Kind.EXPONENT, "No clear way: n", 0, 6, "0", "6"),
-                amount(w, WayChange.Kind.SPREAD, "From spot to spot", 0, 20, "0", "20 dB")));
+                amount(w, WayChange.Kind.EXPONENT, "No clear way: n"),
+                amount(w, WayChange.Kind.SPREAD, "From spot to spot")));
         in.add(new Input.Note(
                 "exponent-note",
                 "n stands for all of the ground: 2 open, 3 village, 4 woods and houses; 0 leaves it out."));
         in.add(new Input.Pair(
-                amount(w, WayChange.Kind.RAIN, "Rain, mm/h in 0.01 %", 0, 250, "0", "250 mm/h"),
-                amount(w, WayChange.Kind.SHARE, "Share of the year, %", 0.001, 1, "0.001", "1 %")));
-        in.add(amount(w, WayChange.Kind.GRADIENT, "Refractivity, N/km in 1 %", -1000, 0, "−1000", "0"));
+                amount(w, WayChange.Kind.RAIN, "Rain, mm/h in 0.01 %"),
+                amount(w, WayChange.Kind.SHARE, "Share of the year, %")));
+        in.add(amount(w, WayChange.Kind.GRADIENT, "Refractivity, N/km in 1 %"));
         return in;
     }
 
@@ -97,11 +95,11 @@ final class WayInputs {
         double along = number(m.group(1));
         double height = number(m.group(2));
         double length = b.distance().value();
-        if (!(along <= length) || !(Math.abs(height) <= 9000)) {
-            return Optional.empty();
-        }
         Profile now =
                 b.way().profile().orElseGet(() -> new Profile("typed points", List.of(0.0, length), List.of(0.0, 0.0)));
+        if (!(along <= length) || !(Math.abs(height) <= 9000) || now.size() >= Profile.MOST) {
+            return Optional.empty();
+        }
         return Optional.of(lift(new WayChange.Along(Optional.of(now.withPoint(along, height)))));
     }
 
@@ -123,14 +121,15 @@ final class WayInputs {
                         : new Input.Outcome.Refused(((Coordinates.Read.Refused) Coordinates.read(text)).why()));
     }
 
-    private static Input.Value amount(
-            Way w, WayChange.Kind kind, String label, double low, double high, String lowText, String highText) {
+    private static Input.Value amount(Way w, WayChange.Kind kind, String label) {
         return new Input.Value(
                 "way-" + kind.name().toLowerCase(java.util.Locale.ROOT),
                 label,
                 kind.of(w),
                 "",
-                Limits.within(low, high, lowText, highText, q -> lift(new WayChange.Amount(kind, q))));
+                q -> kind.allows(q.value())
+                        ? Input.Outcome.of(lift(new WayChange.Amount(kind, q)))
+                        : new Input.Outcome.Refused(kind.refusal(q)));
     }
 
     private static final Pattern TREES =
@@ -156,7 +155,10 @@ final class WayInputs {
                     .filter(m -> m.words().equals(wall.group(1).strip()))
                     .findFirst();
             if (material.isPresent()) {
-                return Optional.of(new Obstruction.Wall(material.get(), thickness(material.get(), wall)));
+                Quantity thick = thickness(material.get(), wall);
+                return Obstruction.Wall.allows(thick)
+                        ? Optional.of(new Obstruction.Wall(material.get(), thick))
+                        : Optional.empty();
             }
         }
         Matcher told = TOLD.matcher(plain);
