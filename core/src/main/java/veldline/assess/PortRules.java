@@ -1,7 +1,7 @@
 package veldline.assess;
 
-import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import veldline.antenna.Bought;
 import veldline.explain.Finding;
 import veldline.explain.Worked;
@@ -25,16 +25,29 @@ final class PortRules {
                     "Put an antenna or a load on every port before it is switched on.",
                     "port open");
         }
-        double margin = a.line().margin().value();
-        List<Double> levels = new ArrayList<>(List.of(margin));
-        end.others().forEach(p -> levels.add(margin - p.down()));
+        if (!a.line().answered()) {
+            return Finding.plain(
+                    Finding.Level.UNKNOWN,
+                    sheet.name() + ":",
+                    "its ports are weighed when the line is answered.",
+                    "",
+                    "");
+        }
+        boolean near = end == a.job().brief().near();
+        double margin = (near ? a.back() : Optional.<Worked>empty())
+                .orElse(a.line().margin())
+                .value();
+        double gain =
+                a.line().stop(near ? "near-antenna" : "far-antenna").step().value();
+        List<Double> levels = Diversity.levels(margin, gain, end.others());
         int chains = Math.max(sheet.chains(), levels.size());
         int streams = Math.max(1, Diversity.streams(levels, 0));
         Worked together = Diversity.combined(levels);
         String rest = "of " + chains + (streams == 1 ? " streams is" : " streams are") + " carried by what hangs on "
                 + sheet.name() + ".";
-        String reason = "Together the ports hear " + NumberText.shown(together.value() - margin, 1)
-                + " dB more than the first alone." + allRound(a, end, margin);
+        double more = together.value() - margin;
+        String reason = "Together the ports hear " + NumberText.shown(Math.abs(more), 1) + " dB "
+                + (more < 0 ? "less" : "more") + " than the first alone would." + allRound(a, end, margin);
         return streams < chains
                 ? Finding.watch(Integer.toString(streams), rest, reason, "streams lost", together)
                 : Finding.fits(Integer.toString(streams), rest, reason, together);
@@ -52,7 +65,8 @@ final class PortRules {
         double bare = margin - gain;
         double width = b.width().get().value();
         double alone = Diversity.covered(bare, List.of(width), List.of(gain));
-        double both = Diversity.covered(bare, List.of(width, 360.0), List.of(gain, gain - Diversity.Port.OWN.down()));
+        double both = Diversity.covered(
+                bare, List.of(width, 360.0), List.of(gain, gain - Diversity.downDb(Diversity.Port.OWN, gain)));
         return " With its rod " + NumberText.shown(both, 0) + " of 100 directions hold, with " + b.name() + " alone "
                 + NumberText.shown(alone, 0) + ".";
     }

@@ -2,6 +2,7 @@ package veldline.link;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Stream;
 import veldline.antenna.ClaimedBeam;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
@@ -24,39 +25,67 @@ public final class Diversity {
 
     private Diversity() {}
 
-    /** What hangs on a port, and what that costs against the antenna the line is worked out with. */
+    /** A half-wave rod, dBi (Balanis, Antenna Theory, 3rd ed., §4.6). */
+    private static final double ROD = 2.15;
+
+    /** Half of the power, and what a splitter takes besides, dB. */
+    private static final double SPLIT = 3.5;
+
+    /** So far down is as good as nothing, dB. */
+    private static final double NOTHING = 200;
+
+    /** What hangs on a port. */
     public enum Port {
-        SAME("an antenna like it", 0, false),
-        CROSSED("the same, crossed", 0, false),
-        SPLIT("the same antenna, split", 3.5, false),
-        ASIDE("an antenna aimed elsewhere", 15, false),
-        OWN("its own rod", 12, false),
-        LOAD("a load", 200, false),
-        OPEN("nothing", 200, true);
+        SAME("an antenna like it"),
+        CROSSED("the same, crossed"),
+        SPLIT("the same antenna, split"),
+        ASIDE("an antenna aimed elsewhere"),
+        OWN("its own rod"),
+        LOAD("a load"),
+        OPEN("nothing");
 
         private final String words;
-        private final double down;
-        private final boolean open;
 
-        Port(String words, double down, boolean open) {
+        Port(String words) {
             this.words = words;
-            this.down = down;
-            this.open = open;
         }
 
         public String words() {
             return words;
         }
 
-        /** How far it lies under the antenna of the line, dB: a usual figure. */
-        public double down() {
-            return down;
-        }
-
         /** Whether nothing at all is on it, so that the radio must not send. */
         public boolean open() {
-            return open;
+            return this == OPEN;
         }
+    }
+
+    /**
+     * How far a port lies under the antenna of the line by itself, dB. A crossed one is taken to be met by its like at the
+     * other end, as radios of several streams are built.
+     *
+     * @param gain of the line's antenna, dBi
+     */
+    public static double downDb(Port port, double gain) {
+        return switch (port) {
+            case SAME, CROSSED -> 0;
+            case SPLIT -> SPLIT;
+            case ASIDE -> ClaimedBeam.MOST_DOWN;
+            case OWN -> Math.max(0, gain - ROD);
+            case LOAD, OPEN -> NOTHING;
+        };
+    }
+
+    /**
+     * Levels of all ports of a radio, dB or dBm as the one given: first that of the line's antenna, which a split weakens too.
+     *
+     * @param alone level with the line's antenna by itself
+     * @param gain of that antenna, dBi
+     */
+    public static List<Double> levels(double alone, double gain, List<Port> others) {
+        double first = others.contains(Port.SPLIT) ? alone - SPLIT : alone;
+        return Stream.concat(Stream.of(first), others.stream().map(p -> alone - downDb(p, gain)))
+                .toList();
     }
 
     /**

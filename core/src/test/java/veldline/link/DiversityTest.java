@@ -10,6 +10,8 @@ import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
 import veldline.antenna.Bought;
+import veldline.antenna.ClaimedBeam;
+import veldline.antenna.NotChosen;
 import veldline.antenna.Polarized;
 import veldline.assess.Assessment;
 import veldline.assess.Assessor;
@@ -101,9 +103,62 @@ class DiversityTest {
                 .anyMatch(f -> f.level() == Finding.Level.STOP && f.tag().equals("port open"));
         assertThat(with(Diversity.Port.CROSSED).of(Step.FEED_RUN))
                 .noneMatch(f -> f.tag().equals("streams lost"));
-        assertThat(with(Diversity.Port.OWN).of(Step.FEED_RUN))
-                .anyMatch(f -> f.tag().equals("streams lost"));
         assertThat(with(Diversity.Port.LOAD).of(Step.FEED_RUN))
                 .anyMatch(f -> f.tag().equals("streams lost"));
+    }
+
+    /** A split halves both; together they give back the half, and the splitter's own loss is gone for good. */
+    @Test
+    void aSplitWinsNothingAndARodIsAsFarDownAsTheAntennaGains() {
+        List<Double> split = Diversity.levels(-60, 14, List.of(Diversity.Port.SPLIT));
+        assertThat(split).containsExactly(-63.5, -63.5);
+        assertThat(Diversity.combined(split).value()).isBetween(-60.6, -60.4);
+        assertThat(Diversity.levels(-60, 14, List.of(Diversity.Port.OWN)).get(1))
+                .isCloseTo(-60 - 14 + 2.15, within(1e-9));
+        assertThat(Diversity.downDb(Diversity.Port.OWN, 0))
+                .as("no better than it")
+                .isZero();
+        assertThat(Diversity.levels(-60, 14, List.of(Diversity.Port.SAME, Diversity.Port.ASIDE)))
+                .containsExactly(-60.0, -60.0, -60 - ClaimedBeam.MOST_DOWN);
+    }
+
+    /** A rod lies as far down as the panel beside it gains: under 10 dB it still carries a stream, over it does not. */
+    @Test
+    void aRodBesideAPanelCarriesAStreamUntilThePanelOutdoesIt() {
+        assertThat(lost("9")).isFalse();
+        assertThat(lost("12")).isFalse();
+        assertThat(lost("12.2")).isTrue();
+        assertThat(lost("15")).isTrue();
+    }
+
+    private static boolean lost(String panelDbi) {
+        Job job = with(Diversity.Port.OWN).job();
+        Bought panel = ((Bought) job.nearAntenna()).withGain(Quantity.of(panelDbi, Unit.DBI));
+        return new Assessor()
+                        .assess(new JobChange.Fit(true, panel).applyTo(job), Assessor.Depth.QUICK, () -> true)
+                        .of(Step.FEED_RUN)
+                        .stream()
+                        .anyMatch(f -> f.tag().equals("streams lost"));
+    }
+
+    @Test
+    void portsOfALineWithoutAnAnswerAreLeftOpen() {
+        Job shelter = TernholmSands.all().get(3);
+        Job ported =
+                new JobChange.OfBrief(new BriefChange.OtherPorts(true, List.of(Diversity.Port.SAME))).applyTo(shelter);
+        Job bare = new JobChange.Fit(true, new NotChosen()).applyTo(ported);
+        Assessment a = new Assessor().assess(bare, Assessor.Depth.QUICK, () -> true);
+        assertThat(a.line().answered()).isFalse();
+        assertThat(a.of(Step.FEED_RUN))
+                .anyMatch(f -> f.level() == Finding.Level.UNKNOWN && f.rest().contains("when the line is answered"));
+    }
+
+    @Test
+    void aClaimedBeamIsThreeDecibelsDownAtHalfItsWidthAndNeverUnderItsBack() {
+        assertThat(ClaimedBeam.downDb(15, 30)).isCloseTo(3, within(1e-9));
+        assertThat(ClaimedBeam.downDb(-15, 30)).isCloseTo(3, within(1e-9));
+        assertThat(ClaimedBeam.downDb(345, 30)).isCloseTo(3, within(1e-9));
+        assertThat(ClaimedBeam.downDb(180, 30)).isEqualTo(ClaimedBeam.MOST_DOWN);
+        assertThat(ClaimedBeam.downDb(180, 360)).isZero();
     }
 }

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import veldline.antenna.OwnWires;
 import veldline.antenna.Polarized;
 import veldline.assess.Assessment;
@@ -17,6 +18,7 @@ import veldline.explain.Program;
 import veldline.format.FormatException;
 import veldline.format.GroundFile;
 import veldline.format.JobFile;
+import veldline.format.ProfileCsv;
 import veldline.format.ReadingsCsv;
 import veldline.format.SitePlanFile;
 import veldline.format.WireModelFile;
@@ -190,6 +192,34 @@ final class Tasks {
                             + NumberText.shown(s.depth(), 0) + " m.");
                 },
                 e -> work.tell(file.getFileName() + ": " + plain(e) + " Nothing was changed."));
+    }
+
+    /** Saves the ground along the way as CSV. */
+    void saveGround(Path file, Job job) {
+        job.brief().way().profile().ifPresent(p -> save(named(file, ".csv"), () -> ProfileCsv.write(p)));
+    }
+
+    /** Saves the plan as GeoJSON, its south-west corner where the near end is. */
+    void savePlan(Path file, Job job) {
+        End near = job.brief().near();
+        job.site()
+                .ifPresent(s -> save(
+                        named(file, ".geojson"),
+                        () -> SitePlanFile.write(
+                                s, near.latitude().value(), near.longitude().value())));
+    }
+
+    private static Path named(Path file, String ending) {
+        String name = file.getFileName().toString();
+        return name.contains(".") ? file : file.resolveSibling(name + ending);
+    }
+
+    private void save(Path file, Supplier<String> text) {
+        studies.ask(
+                "Saving",
+                p -> Files.writeString(file, text.get()),
+                o -> work.tell("Saved " + file.getFileName() + "."),
+                e -> work.tell(file.getFileName() + " was not written: " + why(e) + ". Choose another folder."));
     }
 
     private static final long MOST_PLAN = 32L << 20;

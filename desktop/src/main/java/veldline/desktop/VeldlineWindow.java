@@ -206,6 +206,14 @@ public final class VeldlineWindow extends Region {
                 choose("Read the ground", "*.csv;*.asc;*.hgt;*.gpx", false)
                         .ifPresent(f ->
                                 work.tasks().readGround(f.toPath(), work.desk().job()));
+            case SAVE_GROUND ->
+                choose("Save the ground", "*.csv", true)
+                        .ifPresent(f ->
+                                work.tasks().saveGround(f.toPath(), work.desk().job()));
+            case SAVE_PLAN ->
+                choose("Save the plan", "*.geojson", true)
+                        .ifPresent(f ->
+                                work.tasks().savePlan(f.toPath(), work.desk().job()));
             case READ_PLAN ->
                 choose("Read a plan", "*.geojson;*.json", false)
                         .ifPresent(f ->

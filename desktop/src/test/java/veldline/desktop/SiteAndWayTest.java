@@ -15,10 +15,12 @@ import veldline.assess.Step;
 import veldline.coverage.Site;
 import veldline.demo.TernholmSands;
 import veldline.desktop.bench.Input;
+import veldline.format.FormatException;
 import veldline.format.SitePlanFile;
 import veldline.job.Job;
 import veldline.job.JobChange;
 import veldline.link.BriefChange;
+import veldline.path.Profile;
 import veldline.picture.Mark;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
@@ -98,6 +100,29 @@ class SiteAndWayTest extends WindowTest {
         interact(() -> work.tasks().readPlan(bad, job()));
         until(() -> work.news().contains("bad.geojson"));
         assertThat(job()).isEqualTo(before);
+    }
+
+    @Test
+    void theGroundAndThePlanAreSavedAndReadBackAsTheyWere() throws IOException, FormatException {
+        lay(5);
+        Profile ground = job().brief().way().profile().orElseThrow();
+        Path csv = folder.resolve("gauge.csv");
+        interact(() -> work.tasks().saveGround(folder.resolve("gauge"), job()));
+        until(() -> work.news().contains("Saved gauge.csv"));
+        lay(0);
+        interact(() -> work.tasks().readGround(csv, job()));
+        until(() -> job().brief().way().profile().isPresent());
+        assertThat(job().brief().way().profile().orElseThrow().heights()).isEqualTo(ground.heights());
+
+        lay(3);
+        Site site = job().site().orElseThrow();
+        Path plan = folder.resolve("shelter.geojson");
+        interact(() -> work.tasks().savePlan(plan, job()));
+        until(() -> work.news().contains("Saved shelter.geojson"));
+        assertThat(SitePlanFile.read(Files.readString(plan), Site.blank()).obstacles())
+                .hasSameSizeAs(site.obstacles());
+        interact(() -> work.tasks().savePlan(folder.resolve("nowhere/plan.geojson"), job()));
+        until(() -> work.news().contains("was not written"));
     }
 
     @Test

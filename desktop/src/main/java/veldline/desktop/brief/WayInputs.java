@@ -72,6 +72,7 @@ final class WayInputs {
         in.add(new Input.Action("ground", "Read the ground from a file", "", Input.Command.READ_GROUND));
         in.add(new Input.Words("ground-point", "A point: metres along, height", text -> point(b, text)));
         if (w.profile().isPresent()) {
+            in.add(new Input.Action("save-ground", "Save this ground as CSV", "", Input.Command.SAVE_GROUND));
             in.add(new Input.Choice(
                     "over",
                     "Heights are counted from",

@@ -33,6 +33,7 @@ public final class PlanInputs {
         s.advice().sectors().value().ifPresent(found -> in.add(suggested(s, found)));
         in.add(new Input.Action("fine", "Draw it finer", "", Input.Command.FINER));
         in.add(new Input.Action("plan", "Read a plan (GeoJSON)", "", Input.Command.READ_PLAN));
+        in.add(new Input.Action("save-plan", "Save the plan (GeoJSON)", "", Input.Command.SAVE_PLAN));
         in.add(new Input.Choice(
                 "add",
                 "Antennas on the plan",
