@@ -24,6 +24,14 @@ final class SiteRules {
         if (a.job().site().isEmpty() || known.isEmpty()) {
             return List.of();
         }
+        if (a.job().site().get().antennas().isEmpty()) {
+            return List.of(Finding.plain(
+                    Finding.Level.STOP,
+                    "No antenna",
+                    "stands on the plan.",
+                    "Add one, or let the search suggest how many and where.",
+                    "nothing served"));
+        }
         Coverage c = known.get();
         List<Finding> found = new ArrayList<>();
         double floor = a.line().floor();

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CancellationException;
 import java.util.function.BooleanSupplier;
+import java.util.function.Consumer;
 import java.util.stream.Stream;
 import veldline.antenna.Antenna;
 import veldline.antenna.Bought;
@@ -91,16 +92,19 @@ public final class SiteStage {
     }
 
     /**
-     * The levels on a finer grid.
+     * The levels on finer and finer grids; the pattern is solved once for all of them.
      *
-     * @param columns from west to east
+     * @param columns from west to east, of each grid
      * @param watcher false calls it off with a {@link CancellationException}
+     * @param drawn takes each as it is done
      */
-    public static LevelMap fine(Job job, int columns, LevelMap.Watcher watcher) {
+    public static void fine(Job job, List<Integer> columns, LevelMap.Watcher watcher, Consumer<LevelMap> drawn) {
         Input in = input(job).orElseThrow(() -> new IllegalArgumentException("The job has no plan; read one in Raise"));
-        int rows = (int) Math.max(2, Math.round(columns * in.site.depth() / in.site.width()));
-        return LevelMap.of(
-                in.site, emitters(in, pattern(in.pattern, () -> true)), in.frequency, in.place, columns, rows, watcher);
+        List<Emitter> emitters = emitters(in, pattern(in.pattern, () -> true));
+        for (int wide : columns) {
+            int rows = (int) Math.max(2, Math.round(wide * in.site.depth() / in.site.width()));
+            drawn.accept(LevelMap.of(in.site, emitters, in.frequency, in.place, wide, rows, watcher));
+        }
     }
 
     private static List<Emitter> emitters(Input in, Pattern pattern) {

@@ -1,8 +1,10 @@
 package veldline.coverage;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
 import veldline.path.LogDistance;
@@ -14,17 +16,17 @@ import veldline.path.LogDistance;
  * @param served share of the ground to be served that has the wish, in 100
  * @param holds share of it that has the floor, in 100
  * @param wasted share of all that is served well that nobody asked for, in 100
- * @param worst level that 95 in 100 of the ground to be served have, dBm
+ * @param worst level that 95 in 100 of the ground to be served have, dBm; empty without any antenna or any such ground
  * @param seam how far under the middle of its beam an antenna serves where another takes over, dB; empty with one antenna
  * @param shadow farthest place from a mast, within the first lobe's reach, that its beam passes over, metres; zero for none
- * @param spots level at each spot, with the antenna it comes from
+ * @param spots level at each spot, with the antenna it comes from; none without any antenna
  */
 public record Coverage(
         LevelMap map,
         Worked served,
         Worked holds,
         Worked wasted,
-        Worked worst,
+        Optional<Worked> worst,
         Optional<Worked> seam,
         double shadow,
         List<AtSpot> spots) {
@@ -99,7 +101,6 @@ public record Coverage(
             }
         }
         levels.sort(null);
-        double worst = levels.isEmpty() ? Double.NEGATIVE_INFINITY : levels.get((int) (0.05 * levels.size()));
         PathRule rule = new PathRule(frequency, place);
         Shadows shadows = new Shadows(site, frequency);
         return new Coverage(
@@ -107,14 +108,20 @@ public record Coverage(
                 share(well, asked, "with the margin wanted"),
                 share(holds, asked, "over the floor"),
                 share(astray, strong, "served well that nobody asked for"),
-                Worked.of(WORST)
-                        .computed("a", "least of 95 in 100", Double.isFinite(worst) ? worst : -999, "dBm", 2)
-                        .gives(Double.isFinite(worst) ? worst : -999, "dBm", 1, 6),
+                emitters.isEmpty() || levels.isEmpty()
+                        ? Optional.empty()
+                        : Optional.of(worst(levels.get((int) (0.05 * levels.size())))),
                 seam(map, site, emitters),
                 shadow(map, site, emitters),
                 site.spots().stream()
-                        .map(s -> spot(s, site, emitters, rule, shadows))
+                        .flatMap(s -> spot(s, site, emitters, rule, shadows).stream())
                         .toList());
+    }
+
+    private static Worked worst(double level) {
+        return Worked.of(WORST)
+                .computed("a", "least of 95 in 100", level, "dBm", 2)
+                .gives(level, "dBm", 1, 6);
     }
 
     private static Worked share(int n, int of, String what) {
@@ -124,52 +131,32 @@ public record Coverage(
                 .gives(100.0 * n / Math.max(1, of), "in 100", 0, 3);
     }
 
-    private static AtSpot spot(Site.Spot s, Site site, List<Emitter> emitters, PathRule rule, Shadows shadows) {
-        double z = site.ground(s.at().x(), s.at().y()) + s.height().value();
-        int best = 0;
-        double most = Double.NEGATIVE_INFINITY;
-        for (int k = 0; k < emitters.size(); k++) {
-            double here = new LevelMap.Source(emitters.get(k), site, rule, shadows).level(s.at().x(), s.at().y(), z);
-            if (here > most) {
-                most = here;
-                best = k;
-            }
-        }
-        if (emitters.isEmpty()) {
-            return new AtSpot(
-                    s,
-                    Worked.of(WORST).computed("a", "no antenna", -999, "dBm", 0).gives(-999, "dBm", 0),
-                    0);
-        }
-        LevelMap.Source from = new LevelMap.Source(emitters.get(best), site, rule, shadows);
-        PathRule.Law law = rule.law(emitters.get(best).height(), site.held().value());
-        double gain = from.gain(s.at().x(), s.at().y(), z);
-        double all = from.loss(s.at().x(), s.at().y(), z);
-        double distance = Math.max(
-                1,
-                Math.sqrt(Math.pow(s.at().x() - emitters.get(best).x(), 2)
-                        + Math.pow(s.at().y() - emitters.get(best).y(), 2)
-                        + Math.pow(
-                                z
-                                        - emitters.get(best).height()
-                                        - site.ground(
-                                                emitters.get(best).x(),
-                                                emitters.get(best).y()),
-                                2)));
-        return new AtSpot(
-                s,
-                Worked.of(PathRule.FORMULA)
-                        .computed(
-                                "p",
-                                "power at the antenna, the far end counted in",
-                                emitters.get(best).power(),
-                                "dBm",
-                                3)
-                        .computed("g", "gain towards it", gain, "dBi", 3)
-                        .computed("l", "by distance", law.lossDb(distance), "dB", 3)
-                        .computed("o", "by obstacles", all - law.lossDb(distance), "dB", 3)
-                        .gives(most, "dBm", 1, 6),
-                best);
+    /** The strongest at a spot; empty without any antenna. */
+    private static Optional<AtSpot> spot(
+            Site.Spot s, Site site, List<Emitter> emitters, PathRule rule, Shadows shadows) {
+        double x = s.at().x();
+        double y = s.at().y();
+        double z = site.ground(x, y) + s.height().value();
+        List<LevelMap.Source> sources = emitters.stream()
+                .map(e -> new LevelMap.Source(e, site, rule, shadows))
+                .toList();
+        return IntStream.range(0, sources.size())
+                .boxed()
+                .max(Comparator.comparingDouble(k -> sources.get(k).level(x, y, z)))
+                .map(k -> new AtSpot(s, level(emitters.get(k), sources.get(k), site, rule, x, y, z), k));
+    }
+
+    private static Worked level(
+            Emitter e, LevelMap.Source from, Site site, PathRule rule, double x, double y, double z) {
+        double up = z - e.height() - site.ground(e.x(), e.y());
+        double distance = Math.max(1, Math.sqrt(Math.pow(x - e.x(), 2) + Math.pow(y - e.y(), 2) + up * up));
+        double byDistance = rule.law(e.height(), site.held().value()).lossDb(distance);
+        return Worked.of(PathRule.FORMULA)
+                .computed("p", "power at the antenna, the far end counted in", e.power(), "dBm", 3)
+                .computed("g", "gain towards it", from.gain(x, y, z), "dBi", 3)
+                .computed("l", "by distance", byDistance, "dB", 3)
+                .computed("o", "by obstacles", from.loss(x, y, z) - byDistance, "dB", 3)
+                .gives(from.level(x, y, z), "dBm", 1, 6);
     }
 
     private static Optional<Worked> seam(LevelMap map, Site site, List<Emitter> emitters) {

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CancellationException;
@@ -148,7 +149,10 @@ class SiteRulesTest {
     @Test
     void theFinerMapAgreesWithTheCoarseOneAndStops() {
         LevelMap coarse = coverage(SHELTER).map();
-        LevelMap fine = SiteStage.fine(SHELTER, 3 * coarse.columns(), (done, of) -> true);
+        List<LevelMap> drawn = new ArrayList<>();
+        SiteStage.fine(SHELTER, List.of(2 * coarse.columns(), 3 * coarse.columns()), (done, of) -> true, drawn::add);
+        assertThat(drawn.get(0).columns()).isEqualTo(2 * coarse.columns());
+        LevelMap fine = drawn.get(1);
         for (int r = 0; r < coarse.rows(); r += 7) {
             for (int c = 0; c < coarse.columns(); c += 7) {
                 if (fine.rows() == 3 * coarse.rows()) {
@@ -157,8 +161,19 @@ class SiteRulesTest {
             }
         }
         assertThat(fine.columns()).isEqualTo(3 * coarse.columns());
-        assertThatThrownBy(() -> SiteStage.fine(SHELTER, 400, (done, of) -> done < 3))
+        assertThatThrownBy(() -> SiteStage.fine(SHELTER, List.of(400), (done, of) -> done < 3, drawn::add))
                 .isInstanceOf(CancellationException.class);
+    }
+
+    @Test
+    void aPlanWithoutAnAntennaServesNobodyAndHasNoLevels() {
+        Job bare = new JobChange.PutSite(SHELTER.site().orElseThrow().withAntennas(List.of())).applyTo(SHELTER);
+        Coverage none = coverage(bare);
+        assertThat(none.spots()).isEmpty();
+        assertThat(none.worst()).isEmpty();
+        assertThat(none.served().value()).isZero();
+        assertThat(assessed(bare).of(Step.RAISE))
+                .anyMatch(f -> f.level() == Finding.Level.STOP && f.tag().equals("nothing served"));
     }
 
     @Test

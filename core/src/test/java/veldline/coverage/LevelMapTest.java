@@ -169,10 +169,11 @@ class LevelMapTest {
         assertThat(c.seam()).isPresent();
         double at = c.spots().get(0).level().value();
         assertThat(at).isCloseTo(c.map().level(23, 23), within(1.0));
-        assertThat(c.worst().value()).isLessThan(at);
+        assertThat(c.worst().orElseThrow().value()).isLessThan(at);
         Coverage one = Coverage.of(s, two.subList(0, 1), F, Optional.empty(), 80, -90, -70, ON);
         assertThat(one.seam()).isEmpty();
-        assertThat(one.worst().value()).isLessThanOrEqualTo(c.worst().value());
+        assertThat(one.worst().orElseThrow().value())
+                .isLessThanOrEqualTo(c.worst().orElseThrow().value());
         Coverage none = Coverage.of(s, List.of(), F, Optional.empty(), 80, -90, -70, ON);
         assertThat(none.served().value()).isZero();
     }

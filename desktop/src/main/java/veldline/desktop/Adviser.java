@@ -17,7 +17,7 @@ import veldline.study.SiteOptions;
 /** Sectors and next steps, as they were asked for; an edit of the job lets them go. */
 final class Adviser {
     /** Columns of finer maps; more than the last do not show on a screen. */
-    private static final int[] FINER = {192, 384};
+    private static final List<Integer> FINER = List.of(192, 384);
 
     private final Studies studies;
     private final Consumer<Runnable> toInterface;
@@ -77,17 +77,16 @@ final class Adviser {
         studies.ask(
                 "Drawing",
                 p -> {
-                    int done = 0;
-                    for (int columns : FINER) {
-                        try {
-                            LevelMap map = SiteStage.fine(job, columns, (row, of) -> p.step(row, of, ""));
-                            toInterface.accept(() -> drawn(job, map));
-                            done++;
-                        } catch (CancellationException e) {
-                            break;
-                        }
+                    try {
+                        SiteStage.fine(
+                                job,
+                                FINER,
+                                (row, of) -> p.step(row, of, ""),
+                                map -> toInterface.accept(() -> drawn(job, map)));
+                        return true;
+                    } catch (CancellationException e) {
+                        return false;
                     }
-                    return done;
                 },
                 o -> tell.accept(o.stopped() ? "Stopped; what was drawn stays." : "Drawn as fine as it shows."),
                 e -> tell.accept(e.getMessage() + "."));
