@@ -56,11 +56,8 @@ final class AirRules {
             return List.of();
         }
         Worked level = a.line().stop("far-radio").level();
-        double room = level.value() - b.marginWanted().value() - a.line().worstBelow();
-        Optional<RadioSheet.Rate> fastest = sheet.get().rates().stream()
-                .filter(r -> r.sensitivity().value() <= room)
-                .reduce((x, y) -> y.rate().value() >= x.rate().value() ? y : x);
-        return List.of(fastest.map(r -> Finding.fits(
+        return List.of(fastest(a)
+                .map(r -> Finding.fits(
                         r.rate().toString(),
                         "is the fastest the level carries with the margin wanted.",
                         "On the air; traffic gets about half of it.",
@@ -71,6 +68,22 @@ final class AirRules {
                         "The slowest needs " + sheet.get().rates().get(0).sensitivity() + ".",
                         "no rate carried",
                         level)));
+    }
+
+    /** The fastest rate of the far radio that the line carries with the margin wanted; empty where it has no sheet. */
+    static Optional<RadioSheet.Rate> fastest(Assessment a) {
+        Brief b = a.job().brief();
+        double room = a.line().stop("far-radio").level().value()
+                - b.marginWanted().value()
+                - a.line().worstBelow();
+        return b.far().radio().sheet().flatMap(s -> fastest(s, room));
+    }
+
+    /** The fastest rate of a sheet that a level carries. */
+    static Optional<RadioSheet.Rate> fastest(RadioSheet sheet, double level) {
+        return sheet.rates().stream()
+                .filter(r -> r.sensitivity().value() <= level)
+                .reduce((x, y) -> y.rate().value() >= x.rate().value() ? y : x);
     }
 
     /** Wanted over unwanted where other signals were heard, and the channel that would be quieter. */

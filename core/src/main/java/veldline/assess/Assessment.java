@@ -13,6 +13,7 @@ import veldline.job.Job;
 import veldline.link.BearingSearch;
 import veldline.link.Brief;
 import veldline.link.Headings;
+import veldline.link.HopPlan;
 import veldline.link.LevelLine;
 import veldline.link.OnAir;
 import veldline.path.Geodesic;
@@ -95,6 +96,11 @@ public record Assessment(
     /** Every channel of the band as the far end would hear it, the quietest first; none where nothing was heard. */
     public List<OnAir.Channel> channels() {
         return job.brief().air().heard().isEmpty() || !line.answered() ? List.of() : AirRules.ranked(this);
+    }
+
+    /** The link with its hops at one end; empty where it has none there. */
+    public Optional<HopPlan> hops(boolean near) {
+        return HopRules.plan(this, near);
     }
 
     /** Whether everything the line needs was worked out. */

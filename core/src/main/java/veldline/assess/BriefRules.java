@@ -4,7 +4,10 @@ import java.util.List;
 import java.util.Optional;
 import veldline.explain.Finding;
 import veldline.explain.Worked;
+import veldline.link.Brief;
 import veldline.link.BriefChange;
+import veldline.link.PowerProfile;
+import veldline.link.PowerProfiles;
 import veldline.quantity.NumberText;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
@@ -131,14 +134,37 @@ final class BriefRules {
         return List.of(f);
     }
 
+    /** Power that no rule speaks of, or that one is asked about that is of another band or another country. */
     static List<Finding> power(Assessment a) {
-        return a.mostEirp().isEmpty() && a.job().brief().field().isEmpty()
-                ? List.of(Finding.plain(
-                        Finding.Level.UNKNOWN,
-                        "Radiated power not checked.",
-                        a.powerNote() + ".",
-                        "Limits are local; no rule is taken for granted.",
-                        "not checked"))
-                : List.of();
+        Brief brief = a.job().brief();
+        if (a.mostEirp().isPresent() || brief.field().isPresent()) {
+            return List.of();
+        }
+        PowerProfile chosen = PowerProfiles.byId(brief.profile());
+        return List.of(
+                chosen.serves(brief)
+                        ? Finding.plain(
+                                Finding.Level.UNKNOWN,
+                                "Radiated power not checked.",
+                                a.powerNote() + ".",
+                                "Limits are local; no rule is taken for granted.",
+                                "not checked")
+                        : Finding.plain(
+                                        Finding.Level.STOP,
+                                        "“" + chosen.title() + "” does not hold here.",
+                                        a.powerNote() + ".",
+                                        "Limits are local; whoever sends answers for keeping to them.",
+                                        "rule refused")
+                                .withRemedies(others(brief)));
+    }
+
+    /** Rules that would hold, up to three. */
+    private static List<Finding.Remedy> others(Brief brief) {
+        return PowerProfiles.all().stream()
+                .filter(p -> p.of().isPresent() && p.serves(brief))
+                .limit(3)
+                .map(p -> new Finding.Remedy(
+                        "Take " + p.title(), "Of " + p.jurisdiction() + ".", new BriefChange.Profile(p.id())))
+                .toList();
     }
 }

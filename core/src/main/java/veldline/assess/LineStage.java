@@ -70,7 +70,7 @@ final class LineStage {
 
     /** Where the far radio goes deaf, with the noise from outside where it is counted. */
     static Worked hears(Job job) {
-        return Floor.of(job.brief(), job.farRun().lossDb(job.brief().frequency().value()));
+        return Floor.of(job.brief(), job.farRun());
     }
 
     private static Worked taken(Job job) {

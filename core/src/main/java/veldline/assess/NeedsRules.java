@@ -150,6 +150,7 @@ final class NeedsRules {
         for (End end : brief.ends()) {
             end.radio().sheet().ifPresent(s -> {
                 long others = s.ports().stream().filter(RadioSheet.Port::loaded).count() - 1;
+                PortRules.sending(a, end, s).ifPresent(found::add);
                 if (!end.others().isEmpty()) {
                     found.add(PortRules.together(a, end, s));
                 } else if (others > 0) {

@@ -2,9 +2,11 @@ package veldline.assess;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import veldline.antenna.Bought;
 import veldline.explain.Finding;
 import veldline.explain.Worked;
+import veldline.link.BriefChange;
 import veldline.link.Diversity;
 import veldline.link.End;
 import veldline.link.RadioSheet;
@@ -37,8 +39,7 @@ final class PortRules {
         double margin = (near ? a.back() : Optional.<Worked>empty())
                 .orElse(a.line().margin())
                 .value();
-        double gain =
-                a.line().stop(near ? "near-antenna" : "far-antenna").step().value();
+        double gain = gain(a, near);
         List<Double> levels = Diversity.levels(margin, gain, end.others());
         int chains = Math.max(sheet.chains(), levels.size());
         int streams = Math.max(1, Diversity.streams(levels, 0));
@@ -51,6 +52,50 @@ final class PortRules {
         return streams < chains
                 ? Finding.watch(Integer.toString(streams), rest, reason, "streams lost", together)
                 : Finding.fits(Integer.toString(streams), rest, reason, together);
+    }
+
+    /** Which port gets which: the antenna that gains most belongs where it also sends. */
+    static Optional<Finding> sending(Assessment a, End end, RadioSheet sheet) {
+        List<RadioSheet.Port> ports = sheet.ports();
+        if (ports.size() < 2 || !end.radio().sends() || ports.stream().allMatch(RadioSheet.Port::sends)) {
+            return Optional.empty();
+        }
+        boolean near = end == a.job().brief().near();
+        RadioSheet.Port now = ports.get(Math.min(end.port(), ports.size() - 1));
+        if (now.sends()) {
+            return Optional.of(Finding.plain(
+                    Finding.Level.FITS,
+                    "“" + now.name() + "”:",
+                    "the line's antenna hangs on a port that also sends.",
+                    "What gains most belongs there; the wide one hears beside it.",
+                    ""));
+        }
+        int better = IntStream.range(0, ports.size())
+                .filter(i -> ports.get(i).sends())
+                .findFirst()
+                .orElse(end.port());
+        double lost = end.others().isEmpty()
+                ? Diversity.downDb(Diversity.Port.OPEN, 0)
+                : Diversity.downDb(
+                        end.others().get(Math.min(better, end.others().size() - 1)), gain(a, near));
+        boolean silent = lost >= Diversity.downDb(Diversity.Port.LOAD, 0);
+        return Optional.of(Finding.plain(
+                        Finding.Level.STOP,
+                        "“" + now.name() + "”:",
+                        "the line's antenna hangs on a port that never sends.",
+                        silent
+                                ? "Nothing that radiates hangs where it sends."
+                                : "What it sends leaves by the other antenna, " + NumberText.shown(lost, 1)
+                                        + " dB weaker.",
+                        "wrong port")
+                .withRemedies(List.of(new Finding.Remedy(
+                        "Hang it on “" + ports.get(better).name() + "”",
+                        "It then sends and hears by the same antenna.",
+                        new BriefChange.OnPort(near, better)))));
+    }
+
+    private static double gain(Assessment a, boolean near) {
+        return a.line().stop(near ? "near-antenna" : "far-antenna").step().value();
     }
 
     /** A rod of its own beside a narrow antenna: how many directions hold with both, and with the narrow one alone. */

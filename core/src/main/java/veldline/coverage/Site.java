@@ -85,17 +85,8 @@ public record Site(
             outline = atLeast(3, "zone " + name, outline);
         }
 
-        /** Whether a place lies inside: a line from it to the east crosses the outline an odd number of times. */
         public boolean holds(double x, double y) {
-            boolean inside = false;
-            for (int i = 0, j = outline.size() - 1; i < outline.size(); j = i++) {
-                Point a = outline.get(i);
-                Point b = outline.get(j);
-                if (a.y() > y != b.y() > y && x < a.x() + (b.x() - a.x()) * (y - a.y()) / (b.y() - a.y())) {
-                    inside = !inside;
-                }
-            }
-            return inside;
+            return inside(outline, x, y);
         }
     }
 
@@ -107,6 +98,7 @@ public record Site(
      * @param height over the ground, metres
      * @param material what a wave goes through; empty for earth and rock, which it only goes over
      * @param thickness of that, metres
+     * @param storeys its floors and roof, for a house that has them; without, it is walls under the open sky
      */
     public record Obstacle(
             String name,
@@ -114,12 +106,38 @@ public record Site(
             boolean closed,
             double height,
             Optional<Material> material,
-            double thickness) {
+            double thickness,
+            Optional<Storeys> storeys) {
+        /** Without floors or a roof. */
+        public Obstacle(
+                String name,
+                List<Point> line,
+                boolean closed,
+                double height,
+                Optional<Material> material,
+                double thickness) {
+            this(name, line, closed, height, material, thickness, Optional.empty());
+        }
+
         public Obstacle {
             line = atLeast(2, name, line);
             if (!(height > 0) || !(height <= 1000) || !(thickness >= 0) || !(thickness <= 10)) {
                 throw new IllegalArgumentException("“" + name + "” is " + height + " m high and " + thickness
                         + " m thick; give up to 1000 m and 10 m");
+            }
+        }
+    }
+
+    /**
+     * Floors of a house, evenly spaced up to its roof, which counts as the last.
+     *
+     * @param count 1 for a house of one floor at the ground and a roof
+     * @param of what floors and roof are made of
+     */
+    public record Storeys(int count, Material of) {
+        public Storeys {
+            if (count < 1 || count > 200) {
+                throw new IllegalArgumentException("A house of " + count + " storeys cannot be; give 1 to 200");
             }
         }
     }
@@ -137,6 +155,19 @@ public record Site(
     @RecordBuilder
     public record Mounted(String name, Point at, Quantity height, Quantity azimuth, Quantity tilt)
             implements SiteMountedBuilder.With {}
+
+    /** Whether a place lies inside corners: a line from it to the east crosses their outline an odd number of times. */
+    static boolean inside(List<Point> corners, double x, double y) {
+        boolean inside = false;
+        for (int i = 0, j = corners.size() - 1; i < corners.size(); j = i++) {
+            Point a = corners.get(i);
+            Point b = corners.get(j);
+            if (a.y() > y != b.y() > y && x < a.x() + (b.x() - a.x()) * (y - a.y()) / (b.y() - a.y())) {
+                inside = !inside;
+            }
+        }
+        return inside;
+    }
 
     private static List<Point> atLeast(int count, String name, List<Point> points) {
         if (points.size() < count) {
@@ -171,6 +202,18 @@ public record Site(
         List<Mounted> next = new java.util.ArrayList<>(antennas);
         next.set(index, to);
         return withAntennas(next);
+    }
+
+    public Site withZone(int index, Zone to) {
+        List<Zone> next = new java.util.ArrayList<>(zones);
+        next.set(index, to);
+        return withZones(next);
+    }
+
+    public Site withObstacle(int index, Obstacle to) {
+        List<Obstacle> next = new java.util.ArrayList<>(obstacles);
+        next.set(index, to);
+        return withObstacles(next);
     }
 
     public Site adding(Spot spot) {

@@ -12,6 +12,7 @@ import veldline.link.Air;
 import veldline.link.Brief;
 import veldline.link.Carrier;
 import veldline.link.End;
+import veldline.link.Jurisdiction;
 import veldline.link.Radio;
 import veldline.link.RadioSheet;
 import veldline.link.Radios;
@@ -46,7 +47,8 @@ final class Reserve {
                 radio,
                 Carrier.FIXED,
                 q("0", Unit.DB),
-                List.of());
+                List.of(),
+                0);
     }
 
     static Brief brief(Quantity frequency, End near, End far, Quantity distance, Surface surface) {
@@ -64,7 +66,9 @@ final class Reserve {
                 List.of(),
                 Optional.empty(),
                 Way.open(),
-                Air.quiet());
+                Air.quiet(),
+                Jurisdiction.NOT_SAID,
+                List.of());
     }
 
     static Bought bought(String name, String gain, Polarized field, String width, String length, Connector connector) {

@@ -28,7 +28,8 @@ final class ShelterSite {
                                 true,
                                 3.8,
                                 Optional.of(Material.WOOD),
-                                0.06),
+                                0.06,
+                                Optional.of(new Site.Storeys(1, Material.WOOD))),
                         new Site.Obstacle(
                                 "stone wall",
                                 corners(132, 30, 136, 62, 133, 78),

@@ -170,7 +170,8 @@ public final class JobFile {
         ObjectNode two = major < 2 ? Migration1To2.apply(job) : job;
         ObjectNode one = major < 2 || major == 2 && minor < 1 ? Migration2To21.apply(two) : two;
         ObjectNode outside = major < 2 || major == 2 && minor < 2 ? Migration21To22.apply(one) : one;
-        return major < 2 || major == 2 && minor < 3 ? Migration22To23.apply(outside) : outside;
+        ObjectNode way = major < 2 || major == 2 && minor < 3 ? Migration22To23.apply(outside) : outside;
+        return major < 2 || major == 2 && minor < 4 ? Migration23To24.apply(way) : way;
     }
 
     private static void newerMajor(String version, Optional<List<String>> troubles) throws FormatException {

@@ -12,6 +12,7 @@ import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 import veldline.measure.Reading;
 import veldline.measure.Series;
+import veldline.quantity.MeterScale;
 
 /**
  * Readings as CSV. Columns are found by their headings; what was taken for what is told, and lines that hold no reading
@@ -21,6 +22,8 @@ public final class ReadingsCsv {
     private static final Set<String> TIME = Set.of("seconds", "time_s", "time", "t", "s");
     private static final Set<String> LEVEL =
             Set.of("level_dbm", "level", "rssi", "rssi_dbm", "signal", "signal_dbm", "dbm");
+    private static final Set<String> BY_SCALE =
+            Set.of("percent", "level_percent", "signal_percent", "quality", "%", "s_units", "s_meter", "s-meter");
     private static final Set<String> TIDE = Set.of("tide_m", "tide", "water_m");
     private static final double LOWEST = -200;
     private static final double HIGHEST = 60;
@@ -35,7 +38,17 @@ public final class ReadingsCsv {
 
     private ReadingsCsv() {}
 
+    /** Reads levels in dBm. */
     public static Contents read(String text) throws FormatException {
+        return read(text, Optional.empty());
+    }
+
+    /**
+     * Reads levels, or percent and S-units where the meter's scale was declared.
+     *
+     * @throws FormatException naming what stands there and what would be right
+     */
+    public static Contents read(String text, Optional<MeterScale> scale) throws FormatException {
         char separator = text.lines().findFirst().orElse("").contains(";") ? ';' : ',';
         CSVFormat format = CSVFormat.DEFAULT
                 .builder()
@@ -48,20 +61,54 @@ public final class ReadingsCsv {
                 .get();
         try (CSVParser parser = format.parse(new StringReader(text))) {
             List<String> names = parser.getHeaderNames();
+            Optional<String> shown = find(names, BY_SCALE);
+            if (find(names, LEVEL).isEmpty() && shown.isPresent()) {
+                MeterScale known = scale.orElseThrow(
+                        () -> new FormatException(
+                                "“" + shown.get()
+                                        + "” is no level by itself. Say in Brief, ends, what that radio's meter shows, and read it again"));
+                return rows(
+                        parser,
+                        new Level(shown.get(), Optional.of(known)),
+                        find(names, TIME),
+                        find(names, TIDE),
+                        separator == ';');
+            }
             String level = find(names, LEVEL)
                     .orElseThrow(() -> new FormatException("No column is headed level_dbm, rssi or signal; there are: "
                             + String.join(", ", names) + ". Head the level's column level_dbm"));
             Optional<String> time = find(names, TIME);
             Optional<String> tide = find(names, TIDE);
-            return rows(parser, level, time, tide, separator == ';');
+            return rows(parser, new Level(level, Optional.empty()), time, tide, separator == ';');
         } catch (IllegalArgumentException | IOException | java.io.UncheckedIOException e) {
             throw new FormatException("This is not a table of readings: " + e.getMessage()
                     + ". Give a first line of headings such as time_s,level_dbm,tide_m");
         }
     }
 
+    /**
+     * The column of levels.
+     *
+     * @param scale what its numbers stand for where they are not dBm
+     */
+    private record Level(String column, Optional<MeterScale> scale) {
+        double of(CSVRecord r, boolean commaDecimal) throws FormatException {
+            if (scale.isEmpty()) {
+                return number(r, column, commaDecimal);
+            }
+            String cell = cell(r, column);
+            return scale.get()
+                    .read(cell)
+                    .or(() -> scale.get().read(cell + " %"))
+                    .or(() -> scale.get().read("S" + cell))
+                    .orElseThrow(() -> new FormatException("says “" + cell + "”, which is not on the scale, "
+                            + scale.get().words()))
+                    .value();
+        }
+    }
+
     private static Contents rows(
-            CSVParser parser, String level, Optional<String> time, Optional<String> tide, boolean commaDecimal)
+            CSVParser parser, Level level, Optional<String> time, Optional<String> tide, boolean commaDecimal)
             throws FormatException {
         List<Reading> readings = new ArrayList<>();
         List<String> leftOut = new ArrayList<>();
@@ -74,10 +121,9 @@ public final class ReadingsCsv {
                 if (seconds < last) {
                     throw new FormatException("goes back in time");
                 }
-                String cell = cell(r, level);
-                Optional<Double> value = cell.isEmpty() || cell.equals("-")
-                        ? Optional.empty()
-                        : Optional.of(number(r, level, commaDecimal));
+                String cell = cell(r, level.column);
+                Optional<Double> value =
+                        cell.isEmpty() || cell.equals("-") ? Optional.empty() : Optional.of(level.of(r, commaDecimal));
                 if (value.isPresent() && (value.get() < LOWEST || value.get() > HIGHEST)) {
                     throw new FormatException("says " + cell + " dBm, which no radio reads");
                 }
@@ -96,7 +142,8 @@ public final class ReadingsCsv {
             throw new FormatException("No line holds a reading" + (leftOut.isEmpty() ? "" : "; " + leftOut.get(0))
                     + ". Give lines such as 0,-71,1.2");
         }
-        String mapping = "Level from “" + level + "”, time from "
+        String mapping = "Level from “" + level.column + "”"
+                + level.scale.map(m -> ", " + m.words()).orElse("") + ", time from "
                 + time.map(t -> "“" + t + "”").orElse("line numbers") + ", tide from "
                 + tide.map(t -> "“" + t + "”").orElse("nowhere");
         return new Contents(new Series(readings), mapping, List.copyOf(leftOut));

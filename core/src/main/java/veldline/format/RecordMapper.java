@@ -31,6 +31,7 @@ import veldline.antenna.NotChosen;
 import veldline.antenna.OwnWires;
 import veldline.antenna.YagiShape;
 import veldline.path.Obstruction;
+import veldline.quantity.MeterScale;
 
 /**
  * Records as JSON objects: every component a field by its name, instants in ISO 8601, and the alternatives of a sealed
@@ -46,7 +47,9 @@ final class RecordMapper {
             new NamedType(NotChosen.class, "not chosen"),
             new NamedType(Obstruction.Told.class, "told"),
             new NamedType(Obstruction.Trees.class, "trees"),
-            new NamedType(Obstruction.Wall.class, "wall"));
+            new NamedType(Obstruction.Wall.class, "wall"),
+            new NamedType(MeterScale.Percent.class, "percent"),
+            new NamedType(MeterScale.SUnits.class, "s units"));
 
     private RecordMapper() {}
 

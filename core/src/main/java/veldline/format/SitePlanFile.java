@@ -23,7 +23,7 @@ import veldline.quantity.Unit;
  * A site plan as GeoJSON (RFC 7946). A polygon is a zone, or a house where it has a {@code height}; a line is a wall; a point
  * is a spot, or an antenna where it has an {@code azimuth}. Properties: {@code name}, {@code serve} (true or false),
  * {@code height_m}, {@code material} (as the program names it; none for earth), {@code thickness_m}, {@code azimuth_deg},
- * {@code tilt_deg}.
+ * {@code tilt_deg}, {@code storeys} and {@code floor} (their material).
  */
 public final class SitePlanFile {
     private static final int MOST_CORNERS = 20_000;
@@ -102,7 +102,24 @@ public final class SitePlanFile {
         }
 
         private static Site.Obstacle obstacle(List<Point> line, boolean closed, JsonNode p, String name) {
-            String material = p.path("material").asText("").toLowerCase(Locale.ROOT);
+            Optional<Material> known = material(p, "material");
+            Optional<Site.Storeys> storeys = closed && p.has("storeys")
+                    ? Optional.of(new Site.Storeys(
+                            p.path("storeys").asInt(),
+                            material(p, "floor").or(() -> known).orElse(Material.CONCRETE)))
+                    : Optional.empty();
+            return new Site.Obstacle(
+                    name,
+                    line,
+                    closed,
+                    p.path("height_m").asDouble(3),
+                    known,
+                    p.path("thickness_m").asDouble(0),
+                    storeys);
+        }
+
+        private static Optional<Material> material(JsonNode p, String property) {
+            String material = p.path(property).asText("").toLowerCase(Locale.ROOT);
             Optional<Material> known = Arrays.stream(Material.values())
                     .filter(m -> m.words().equals(material))
                     .findFirst();
@@ -114,13 +131,7 @@ public final class SitePlanFile {
                                         .map(Material::words)
                                         .toList()));
             }
-            return new Site.Obstacle(
-                    name,
-                    line,
-                    closed,
-                    p.path("height_m").asDouble(3),
-                    known,
-                    p.path("thickness_m").asDouble(0));
+            return known;
         }
 
         private void point(Point at, JsonNode p, String name) {
@@ -192,7 +203,8 @@ public final class SitePlanFile {
                                         o.closed(),
                                         o.height(),
                                         o.material(),
-                                        o.thickness()))
+                                        o.thickness(),
+                                        o.storeys()))
                                 .toList(),
                         spots.stream()
                                 .map(s -> new Site.Spot(s.name(), moved(s.at(), dx, dy), s.height()))
@@ -239,6 +251,7 @@ public final class SitePlanFile {
             p.put("height_m", o.height());
             p.put("thickness_m", o.thickness());
             o.material().ifPresent(m -> p.put("material", m.words()));
+            o.storeys().ifPresent(s -> p.put("storeys", s.count()).put("floor", s.of().words()));
         }
         for (Site.Spot s : site.spots()) {
             w.feature("Point", w.corner(s.at()), s.name())

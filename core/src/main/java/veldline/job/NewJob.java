@@ -9,6 +9,7 @@ import veldline.link.Air;
 import veldline.link.Brief;
 import veldline.link.Carrier;
 import veldline.link.End;
+import veldline.link.Jurisdiction;
 import veldline.link.Needs;
 import veldline.link.Radio;
 import veldline.link.RadioSheet;
@@ -71,7 +72,9 @@ public final class NewJob {
                         List.of(),
                         Optional.empty(),
                         Way.open(),
-                        Air.quiet()));
+                        Air.quiet(),
+                        Jurisdiction.NOT_SAID,
+                        List.of()));
     }
 
     private static End end(String name, Radio radio) {
@@ -83,7 +86,8 @@ public final class NewJob {
                 radio,
                 Carrier.FIXED,
                 Quantity.of("0", Unit.DB),
-                List.of());
+                List.of(),
+                0);
     }
 
     /** The antenna straight on the radio's socket. */

@@ -16,6 +16,7 @@ import veldline.quantity.NumberText;
 record BandRule(
         String id,
         String title,
+        Jurisdiction in,
         String jurisdiction,
         Band bandIs,
         double capDbm,
@@ -30,6 +31,11 @@ record BandRule(
             "(a + d + 10·log10(b) − abs(a − d − 10·log10(b))) ÷ 2",
             "The chosen profile",
             "As the rule says; check that it holds at your place and for your use");
+
+    @Override
+    public Optional<Jurisdiction> of() {
+        return Optional.of(in);
+    }
 
     @Override
     public Optional<Band> band() {

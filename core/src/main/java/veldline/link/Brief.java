@@ -26,6 +26,8 @@ import veldline.quantity.Quantity;
  * @param obstacles what stands in the way, each with what it takes
  * @param air what else is on the air where the link is heard
  * @param way what else is known of the way: its ground, its air, its weather
+ * @param where it is used, for the rules on radiated power
+ * @param hops other links of ours at its ends
  * @param field the field at the far end, for a sender of which no more is known; the line then begins with it
  */
 @RecordBuilder
@@ -43,10 +45,13 @@ public record Brief(
         List<Obstruction> obstacles,
         Optional<Quantity> field,
         Way way,
-        Air air)
+        Air air,
+        Jurisdiction where,
+        List<Hop> hops)
         implements BriefBuilder.With {
     public Brief {
         obstacles = List.copyOf(obstacles);
+        hops = List.copyOf(hops);
     }
 
     /** The ends that are the job's own: both, or the far one alone where the line begins at a field. */

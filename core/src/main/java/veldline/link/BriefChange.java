@@ -145,6 +145,58 @@ public sealed interface BriefChange extends Change<Brief> {
         }
     }
 
+    record Where(Jurisdiction to) implements BriefChange {
+        @Override
+        public Brief applyTo(Brief b) {
+            return b.withWhere(to);
+        }
+
+        @Override
+        public String label() {
+            return "used in " + to.words();
+        }
+    }
+
+    /** What a radio's meter shows; empty for dBm. */
+    record Meter(boolean near, java.util.Optional<veldline.quantity.MeterScale> to) implements BriefChange {
+        @Override
+        public Brief applyTo(Brief b) {
+            return near
+                    ? b.withNear(b.near().withRadio(b.near().radio().withMeter(to)))
+                    : b.withFar(b.far().withRadio(b.far().radio().withMeter(to)));
+        }
+
+        @Override
+        public String label() {
+            return (near ? "near" : "far") + " meter: " + to.map(m -> m.words()).orElse("dBm");
+        }
+    }
+
+    /** Which port of a radio the line's antenna hangs on. */
+    record OnPort(boolean near, int to) implements BriefChange {
+        @Override
+        public Brief applyTo(Brief b) {
+            return near ? b.withNear(b.near().withPort(to)) : b.withFar(b.far().withPort(to));
+        }
+
+        @Override
+        public String label() {
+            return (near ? "near" : "far") + " antenna on port " + (to + 1);
+        }
+    }
+
+    /** Other links at the ends. */
+    record Hops(java.util.List<Hop> to, String label) implements BriefChange {
+        public Hops {
+            to = java.util.List.copyOf(to);
+        }
+
+        @Override
+        public Brief applyTo(Brief b) {
+            return b.withHops(to);
+        }
+    }
+
     record Licence(Quantity to) implements BriefChange {
         @Override
         public Brief applyTo(Brief b) {

@@ -11,6 +11,7 @@ import veldline.explain.Worked;
 public record ConductedTrade(
         String id,
         String title,
+        Jurisdiction in,
         String jurisdiction,
         Band bandIs,
         double conductedDbm,
@@ -28,6 +29,11 @@ public record ConductedTrade(
     /** Power allowed at the antenna's connector, dBm. */
     public static double conducted(double limit, double threshold, double gainPerPower, double gain) {
         return limit - Math.max(0, gain - threshold) / gainPerPower;
+    }
+
+    @Override
+    public Optional<Jurisdiction> of() {
+        return Optional.of(in);
     }
 
     @Override

@@ -5,7 +5,8 @@ import veldline.explain.Formula;
 import veldline.explain.Worked;
 
 /** A plain cap on EIRP: every decibel of antenna gain is a decibel less at the radio. */
-record EirpCap(String id, String title, String jurisdiction, Band bandIs, double capDbm) implements PowerProfile {
+record EirpCap(String id, String title, Jurisdiction in, String jurisdiction, Band bandIs, double capDbm)
+        implements PowerProfile {
     private static final Formula CAP = new Formula(
             "Most EIRP",
             "The rule caps what leaves the antenna, whatever the antenna.",
@@ -13,6 +14,11 @@ record EirpCap(String id, String title, String jurisdiction, Band bandIs, double
             "a",
             "The chosen profile",
             "As the rule says; check that it holds at your place and for your use");
+
+    @Override
+    public Optional<Jurisdiction> of() {
+        return Optional.of(in);
+    }
 
     @Override
     public Optional<Band> band() {

@@ -2,6 +2,8 @@ package veldline.link;
 
 import veldline.explain.Formula;
 import veldline.explain.Worked;
+import veldline.feed.FeedPart;
+import veldline.feed.FeedRun;
 
 /** Where a radio goes deaf: as its sheet says, or by its noise; with the noise of people on top where it is counted. */
 public final class Floor {
@@ -27,17 +29,54 @@ public final class Floor {
             "ITU-R P.372-16 §2",
             "As the noise from outside");
 
+    static final Formula AMPLIFIED = new Formula(
+            "Floor behind an amplifier",
+            "An amplifier lifts what the antenna hears of noise as it lifts the signal, and adds its own; x is what of it comes to the"
+                    + " radio over the 290 K that its floor is given for.",
+            "F",
+            "f + 10·log10(1 + x ÷ (290·10^(n ÷ 10)))",
+            "Friis, Proc. IRE 32 (1944); ITU-R P.372-16 §2",
+            "As good as the noise figures");
+
     private static final double DOUBT = 1;
     private static final double PEOPLE_DOUBT = 6;
 
     private Floor() {}
 
+    /** The floor of the radio that hears, behind its chain. */
+    public static Worked of(Brief brief, FeedRun run) {
+        double frequency = brief.frequency().value();
+        Worked floor = of(brief, run.lossDb(frequency));
+        return run.parts().stream().map(FeedPart::amplifier).anyMatch(a -> a.isPresent())
+                ? amplified(brief, run, frequency)
+                : floor;
+    }
+
+    private static Worked amplified(Brief brief, FeedRun run, double frequency) {
+        Air air = brief.air();
+        Worked own = air.bySum() ? bySum(air) : bySheet(brief.far().radio());
+        double figure = air.noiseFigure().value();
+        double radio = Noise.T0 * (Math.pow(10, figure / 10) - 1);
+        double people = air.surroundings().counts(frequency)
+                ? Noise.T0 * Math.pow(10, air.surroundings().figureDb(frequency) / 10)
+                : 0;
+        double through = Math.pow(10, -run.lossDb(frequency) / 10);
+        double before = Noise.T0 + people + SystemNoise.behind(run, frequency, figure);
+        double more = through * before - radio - Noise.T0;
+        double rise = 10 * Math.log10(1 + more / (Noise.T0 + radio));
+        return Worked.of(AMPLIFIED)
+                .from("f", "floor without it", own)
+                .computed("x", "noise that comes over 290 K", more, "K", 1)
+                .typed("n", "noise figure", figure, "dB", 2)
+                .gives(own.value() + rise, "dBm", 1, DOUBT);
+    }
+
     /**
-     * The floor of the radio that hears.
+     * The floor behind a chain that only takes.
      *
      * @param chain what its cable takes of signal and noise alike, dB
      */
-    public static Worked of(Brief brief, double chain) {
+    static Worked of(Brief brief, double chain) {
         Air air = brief.air();
         Worked own = air.bySum() ? bySum(air) : bySheet(brief.far().radio());
         double frequency = brief.frequency().value();

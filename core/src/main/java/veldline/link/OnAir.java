@@ -3,8 +3,6 @@ package veldline.link;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.DoubleStream;
-import java.util.stream.IntStream;
 import veldline.antenna.Antenna;
 import veldline.antenna.Bought;
 import veldline.antenna.ClaimedBeam;
@@ -88,27 +86,18 @@ public final class OnAir {
                 .gives(wanted.value() - unwanted.value(), "dB", 1, 3);
     }
 
-    /** The channels of the band a frequency lies in, hertz; the frequency alone where no plan is known. */
-    public static List<Double> channels(double frequency) {
-        DoubleStream plan = frequency >= 2.4e9 && frequency <= 2.4835e9
-                ? IntStream.rangeClosed(1, 13).mapToDouble(n -> 2.407e9 + 5e6 * n)
-                : frequency >= 5.15e9 && frequency <= 5.35e9
-                        ? IntStream.rangeClosed(0, 7).mapToDouble(n -> 5.18e9 + 20e6 * n)
-                        : frequency >= 5.65e9 && frequency <= 5.925e9
-                                ? IntStream.rangeClosed(0, 7).mapToDouble(n -> 5.66e9 + 20e6 * n + (n > 4 ? 5e6 : 0))
-                                : DoubleStream.of(frequency);
-        List<Double> all = plan.boxed().toList();
-        return all.contains(frequency)
-                ? all
-                : java.util.stream.Stream.concat(java.util.stream.Stream.of(frequency), all.stream())
-                        .sorted()
-                        .toList();
+    /** The channels of the band a link is in, hertz; its frequency alone where no list is known. */
+    public static List<Double> channels(Brief brief) {
+        double frequency = brief.frequency().value();
+        return ChannelPlan.of(frequency, brief.where())
+                .map(p -> p.with(frequency))
+                .orElse(List.of(frequency));
     }
 
     /** Every channel of the band, the quietest first; where two are alike, the nearer to the one in use. */
     public static List<Channel> ranked(Brief brief, Antenna antenna, double bearing, double gain) {
         double now = brief.frequency().value();
-        return channels(now).stream()
+        return channels(brief).stream()
                 .map(f -> new Channel(f, unwanted(brief.air(), f, antenna, bearing, gain)))
                 .sorted(Comparator.comparingDouble(
                                 (Channel c) -> Math.round(10 * c.unwanted().value()))

@@ -13,8 +13,13 @@ public interface PowerProfile {
     /** A few words. */
     String title();
 
-    /** Where it holds. */
+    /** Where it holds, with the rule it is from. */
     String jurisdiction();
+
+    /** The jurisdiction it is of; empty for what holds anywhere. */
+    default Optional<Jurisdiction> of() {
+        return Optional.empty();
+    }
 
     /** Lowest and highest frequency it is about, hertz; empty where it is about any. */
     Optional<Band> band();
@@ -42,8 +47,25 @@ public interface PowerProfile {
      */
     Ruling ruling(double gainDbi, Brief brief);
 
-    /** The ruling, or none where the frequency lies outside the rule's band. */
+    /** Whether it may be used for a brief at all: in its band, and where it is law. */
+    default boolean serves(Brief brief) {
+        double frequency = brief.frequency().value();
+        return band().map(b -> b.holds(frequency)).orElse(true) && lawAt(brief.where());
+    }
+
+    private boolean lawAt(Jurisdiction where) {
+        return where == Jurisdiction.NOT_SAID || of().map(where::equals).orElse(true);
+    }
+
+    /** The ruling, or none where the frequency lies outside the rule's band or the link outside its jurisdiction. */
     default Ruling at(double frequency, double gainDbi, Brief brief) {
+        if (!lawAt(brief.where())) {
+            return new Ruling(
+                    Optional.empty(),
+                    "This rule is of " + of().orElseThrow().words() + ", and the link is "
+                            + (brief.where() == Jurisdiction.ELSEWHERE ? "" : "in ")
+                            + brief.where().words() + "; choose another in Brief");
+        }
         if (band().isPresent() && !band().get().holds(frequency)) {
             return new Ruling(
                     Optional.empty(),

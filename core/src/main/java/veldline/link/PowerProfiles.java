@@ -16,10 +16,17 @@ public final class PowerProfiles {
         return List.of(
                 new NotChecked(),
                 new ReceiveOnly(),
-                new EirpCap("eirp-eu-2400", "EIRP cap 20 dBm", "Europe, ETSI EN 300 328", BAND_2400, 20),
+                new EirpCap(
+                        "eirp-eu-2400",
+                        "EIRP cap 20 dBm",
+                        Jurisdiction.EUROPE,
+                        "Europe, ETSI EN 300 328",
+                        BAND_2400,
+                        20),
                 new ConductedTrade(
                         "fcc-2400-multipoint",
                         "30 dBm and 6 dBi, many clients",
+                        Jurisdiction.USA,
                         "USA, 47 CFR 15.247(b)(4)",
                         BAND_2400,
                         30,
@@ -28,6 +35,7 @@ public final class PowerProfiles {
                 new ConductedTrade(
                         "fcc-2400-fixed",
                         "30 dBm and 6 dBi, one fixed far end",
+                        Jurisdiction.USA,
                         "USA, 47 CFR 15.247(c)(1)(i)",
                         BAND_2400,
                         30,
@@ -36,6 +44,7 @@ public final class PowerProfiles {
                 new BandRule(
                         "eu-5150",
                         "23 dBm and 10 dBm a MHz, indoors",
+                        Jurisdiction.EUROPE,
                         "Europe, ETSI EN 301 893",
                         new PowerProfile.Band(5.15e9, 5.35e9),
                         23,
@@ -45,6 +54,7 @@ public final class PowerProfiles {
                 new BandRule(
                         "eu-5470",
                         "30 dBm and 17 dBm a MHz",
+                        Jurisdiction.EUROPE,
                         "Europe, ETSI EN 301 893",
                         new PowerProfile.Band(5.47e9, 5.725e9),
                         30,
@@ -54,6 +64,7 @@ public final class PowerProfiles {
                 new BandRule(
                         "eu-868-one",
                         "14 dBm ERP, 1 % of an hour",
+                        Jurisdiction.EUROPE,
                         "Europe, ETSI EN 300 220",
                         new PowerProfile.Band(868.0e6, 868.6e6),
                         ERP + 14,
@@ -63,6 +74,7 @@ public final class PowerProfiles {
                 new BandRule(
                         "eu-869-ten",
                         "27 dBm ERP, 10 % of an hour",
+                        Jurisdiction.EUROPE,
                         "Europe, ETSI EN 300 220",
                         new PowerProfile.Band(869.4e6, 869.65e6),
                         ERP + 27,

@@ -3,6 +3,7 @@ package veldline.link;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 import veldline.feed.Connector;
+import veldline.quantity.MeterScale;
 import veldline.quantity.Quantity;
 
 /**
@@ -10,10 +11,17 @@ import veldline.quantity.Quantity;
  *
  * @param power it sends at its socket
  * @param sensitivity the least level at its socket at which it still works
+ * @param meter what its meter shows where that is not dBm
  * @param sheet what its data sheet says, for one taken from the drawer
  */
 @RecordBuilder
-public record Radio(String name, Quantity power, Quantity sensitivity, Connector socket, Optional<RadioSheet> sheet)
+public record Radio(
+        String name,
+        Quantity power,
+        Quantity sensitivity,
+        Connector socket,
+        Optional<MeterScale> meter,
+        Optional<RadioSheet> sheet)
         implements RadioBuilder.With {
     /** What stands for a radio that sends nothing, dBm. */
     public static final String SILENT = "-100";

@@ -58,10 +58,12 @@ public record RadioSheet(
      *
      * @param connector its half of the joint
      * @param detachable whether an antenna can be changed there
+     * @param sends whether it sends at all, or only hears
      * @param loaded whether it must never send with nothing on it
      * @param bias direct voltage it puts out on the centre; zero for none
      */
-    public record Port(String name, Connector connector, boolean detachable, boolean loaded, double bias) {}
+    public record Port(
+            String name, Connector connector, boolean detachable, boolean sends, boolean loaded, double bias) {}
 
     /**
      * @param volts direct
@@ -92,6 +94,7 @@ public record RadioSheet(
                 rate.power().orElse(Quantity.of(Radio.SILENT, veldline.quantity.Unit.DBM)),
                 rate.sensitivity(),
                 port().connector(),
+                Optional.empty(),
                 Optional.of(this));
     }
 }

@@ -63,6 +63,7 @@ public final class Radios {
                 n.get("name").asText(),
                 Drawer.connector(n.get("connector").asText()),
                 n.path("detachable").asBoolean(true),
+                n.path("sends").asBoolean(true),
                 n.path("loaded").asBoolean(false),
                 n.path("bias").asDouble(0));
     }

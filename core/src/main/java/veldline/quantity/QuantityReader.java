@@ -22,15 +22,31 @@ public final class QuantityReader {
     private static final Pattern SHAPE = Pattern.compile("([+-]?[0-9., /-]*[0-9.])\\s*((?:[^0-9].*)?)");
 
     private final Unit usual;
+    private final Optional<MeterScale> scale;
 
     /** @param usual the unit meant when none is typed */
     public QuantityReader(Unit usual) {
+        this(usual, Optional.empty());
+    }
+
+    /** @param scale what percent and S-units stand for where a level is asked for */
+    public QuantityReader(Unit usual, Optional<MeterScale> scale) {
         this.usual = usual;
+        this.scale = scale;
     }
 
     /** @param last the value now in use, which settles nothing but sharpens the question */
     public Reading read(String text, Optional<Quantity> last) {
         String plain = text.strip().replace('−', '-').replace('\u00a0', ' ');
+        if (usual.dimension() == Dimension.LEVEL && MeterScale.needed(plain)) {
+            return scale.isEmpty()
+                    ? new Reading.Refused(MeterScale.remedy(text))
+                    : scale.get()
+                            .read(plain)
+                            .<Reading>map(Reading.Taken::new)
+                            .orElseGet(() -> new Reading.Refused("“" + text.strip() + "” is not on this meter's scale, "
+                                    + scale.get().words()));
+        }
         Matcher shape = SHAPE.matcher(plain);
         if (!shape.matches()) {
             return new Reading.Refused("“" + text.strip() + "” is not a number; " + example());

@@ -59,12 +59,7 @@ public record Merits(
                 : field.map(f -> width(f)).or(() -> s.fitted().map(g -> fitted(g.value())));
         double area = bought.map(o -> o.item().wind()).orElseGet(() -> area(s));
         return new Merits(
-                Back.margin(
-                        job.brief(),
-                        margin,
-                        Floor.of(
-                                job.brief(),
-                                job.farRun().lossDb(job.brief().frequency().value()))),
+                Back.margin(job.brief(), margin, Floor.of(job.brief(), job.farRun())),
                 beam.filter(w -> w < 180),
                 beam.filter(w -> w < 180)
                         .map(w -> ClaimedBeam.parabola(ASIDE, w))

@@ -13,6 +13,7 @@ import net.jqwik.api.constraints.Size;
 import org.junit.jupiter.api.Test;
 import veldline.measure.Reading;
 import veldline.measure.Series;
+import veldline.quantity.MeterScale;
 
 class ReadingsCsvTest {
     @Test
@@ -64,5 +65,21 @@ class ReadingsCsvTest {
                 assertThat(e.getMessage()).isNotBlank();
             }
         }
+    }
+
+    @Test
+    void percentIsReadOnlyByAScaleThatWasDeclared() throws FormatException {
+        String text = "time_s,percent\n0,50\n1,60 %\n2,130\n";
+        assertThatThrownBy(() -> ReadingsCsv.read(text)).hasMessageContaining("no level by itself");
+        ReadingsCsv.Contents c = ReadingsCsv.read(text, Optional.of(MeterScale.Percent.usual()));
+        assertThat(c.series().readings())
+                .extracting(r -> r.levelDbm().orElseThrow())
+                .containsExactly(-70.0, -64.0);
+        assertThat(c.leftOut()).singleElement().asString().contains("not on the scale");
+        assertThat(c.mapping()).contains("0 % is −100 dBm");
+        ReadingsCsv.Contents units = ReadingsCsv.read("s_units\n9\nS9+10\n", Optional.of(MeterScale.SUnits.at(145e6)));
+        assertThat(units.series().readings())
+                .extracting(r -> r.levelDbm().orElseThrow())
+                .containsExactly(-93.0, -83.0);
     }
 }

@@ -112,7 +112,8 @@ class NeedsTest {
                 Radios.byId("phone").set(Radios.byId("phone").rates().get(0)),
                 carrier,
                 Quantity.shown(body, Unit.DB, 1),
-                java.util.List.of());
+                java.util.List.of(),
+                0);
     }
 
     private static Bought antenna(Polarized p, Optional<Quantity> width) {

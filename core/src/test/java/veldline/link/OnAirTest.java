@@ -98,8 +98,22 @@ class OnAirTest {
             assertThat(ranked.get(i).unwanted().value())
                     .isGreaterThanOrEqualTo(ranked.get(i - 1).unwanted().value() - 0.06);
         }
-        assertThat(OnAir.channels(868.3e6)).containsExactly(868.3e6);
-        assertThat(OnAir.channels(2440.5e6)).contains(2440.5e6).hasSize(14);
+        assertThat(channels("1296", Jurisdiction.EUROPE))
+                .as("no list is known there")
+                .containsExactly(1296e6);
+        assertThat(channels("868.3", Jurisdiction.EUROPE)).containsExactly(868.1e6, 868.3e6, 868.5e6);
+        assertThat(channels("868.3", Jurisdiction.USA)).containsExactly(868.3e6);
+        assertThat(channels("2440.5", Jurisdiction.NOT_SAID)).contains(2440.5e6).hasSize(14);
+        assertThat(channels("2437", Jurisdiction.USA))
+                .as("two less are allowed there")
+                .hasSize(11)
+                .doesNotContain(2472e6);
+        assertThat(channels("490", Jurisdiction.EUROPE)).hasSize(28).contains(490e6, 690e6);
+        assertThat(channels("5520", Jurisdiction.EUROPE)).hasSize(11).contains(5700e6);
+    }
+
+    private static List<Double> channels(String mhz, Jurisdiction where) {
+        return OnAir.channels(JOB.brief().withFrequency(q(mhz, Unit.MHZ)).withWhere(where));
     }
 
     @Test

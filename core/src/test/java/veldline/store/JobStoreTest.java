@@ -128,7 +128,7 @@ class JobStoreTest {
         Path file = folder.resolve("link.veldline.json");
         new JobStore(file).save(JOB);
         String later = Files.readString(file)
-                .replace("\"version\" : \"2.3\"", "\"version\" : \"2.9\"")
+                .replace("\"version\" : \"2.4\"", "\"version\" : \"2.9\"")
                 .replaceFirst("\"place\"", "\"moonPhase\" : 3, \"place\"");
         assertThat(later).contains("moonPhase").contains("2.9");
         Files.writeString(file, later);

@@ -13,6 +13,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Assumptions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import veldline.coverage.Site;
 import veldline.demo.TernholmSands;
 import veldline.format.FormatException;
 import veldline.format.JobFile;
@@ -66,7 +67,7 @@ class StoreFaultsTest {
         assertThat(opened.job().log()).isNotEmpty().allMatch(l -> l.photograph().isEmpty());
         assertThat(opened.job().needs().highest().value()).isZero();
         assertThat(store.save(opened.job())).isEmpty();
-        assertThat(Files.readString(copy)).contains("\"version\" : \"2.3\"");
+        assertThat(Files.readString(copy)).contains("\"version\" : \"2.4\"");
     }
 
     @Test
@@ -99,6 +100,25 @@ class StoreFaultsTest {
     }
 
     @Test
+    void inAFileOfVersionTwoPointThreeNoHouseHasARoof() throws Exception {
+        JobFile.Opened opened = new JobStore(frozen("shelter-2.3")).openWhatCanBe();
+        assertThat(opened.troubles()).isEmpty();
+        Job shelter = TernholmSands.all().get(3);
+        Site now = shelter.site().orElseThrow();
+        Site.Obstacle house = now.obstacles().get(0);
+        assertThat(opened.job())
+                .isEqualTo(shelter.withSite(Optional.of(now.withObstacle(
+                        0,
+                        new Site.Obstacle(
+                                house.name(),
+                                house.line(),
+                                true,
+                                house.height(),
+                                house.material(),
+                                house.thickness())))));
+    }
+
+    @Test
     void aFileOfVersionOneOpensAsItWasMeant() throws Exception {
         Path copy = frozen("nest-camera-1.0");
         JobStore store = new JobStore(copy);
@@ -112,7 +132,7 @@ class StoreFaultsTest {
         assertThat(job.farAntenna().claimedGain().orElseThrow().value()).isEqualTo(12);
         assertThat(job.prove().recordings()).hasSize(2).allMatch(r -> r.series().size() == 24);
         assertThat(store.save(job)).as("a known file is written over").isEmpty();
-        assertThat(Files.readString(copy)).contains("\"version\" : \"2.3\"");
+        assertThat(Files.readString(copy)).contains("\"version\" : \"2.4\"");
         assertThat(new JobStore(copy).open()).isEqualTo(job);
     }
 
@@ -123,7 +143,7 @@ class StoreFaultsTest {
         Files.writeString(
                 file,
                 Files.readString(file)
-                        .replace("\"version\" : \"2.3\"", "\"version\" : \"2.4\"")
+                        .replace("\"version\" : \"2.4\"", "\"version\" : \"2.5\"")
                         .replaceFirst("\"place\"", "\"moonPhase\" : 3, \"place\"")
                         .replaceFirst("\"marginWanted\"", "\"mood\" : {\"of\" : \"sea\"}, \"marginWanted\""));
         JobStore store = new JobStore(file);
@@ -132,7 +152,7 @@ class StoreFaultsTest {
         assertThat(store.save(new JobChange.OfBrief(new BriefChange.Tide(Quantity.of("1.9", Unit.M))).applyTo(opened)))
                 .isEmpty();
         assertThat(Files.readString(file))
-                .contains("\"version\" : \"2.4\"")
+                .contains("\"version\" : \"2.5\"")
                 .contains("moonPhase")
                 .contains("mood")
                 .contains("\"1.9\"");
@@ -144,7 +164,7 @@ class StoreFaultsTest {
     void aNewerMajorVersionIsShownAndNeverWrittenOver() throws IOException, FormatException {
         Path file = folder.resolve("link.veldline.json");
         new JobStore(file).save(JOB);
-        String newer = Files.readString(file).replace("\"version\" : \"2.3\"", "\"version\" : \"3.1\"");
+        String newer = Files.readString(file).replace("\"version\" : \"2.4\"", "\"version\" : \"3.1\"");
         Files.writeString(file, newer);
         JobStore store = new JobStore(file);
         JobFile.Opened opened = store.openWhatCanBe();

@@ -111,7 +111,8 @@ final class Tasks {
     void readCsv(Path file, Assessment a) {
         studies.ask(
                 "Reading",
-                p -> ReadingsCsv.read(Files.readString(file)),
+                p -> ReadingsCsv.read(
+                        Files.readString(file), a.job().brief().far().radio().meter()),
                 o -> {
                     ReadingsCsv.Contents c = o.result();
                     Recording r = new Recording(

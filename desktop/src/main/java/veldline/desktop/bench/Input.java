@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import veldline.job.JobChange;
+import veldline.quantity.MeterScale;
 import veldline.quantity.Quantity;
 
 /** One thing that can be set on a bench, as data. */
@@ -16,9 +17,20 @@ public sealed interface Input {
      *
      * @param other the same in another unit or a note, shown at the right edge
      * @param edit the change a new value makes, or why it will not do
+     * @param scale by which percent or S-units are read, where they are
      */
-    record Value(String id, String label, Quantity now, String other, Function<Quantity, Outcome> edit)
-            implements Input {}
+    record Value(
+            String id,
+            String label,
+            Quantity now,
+            String other,
+            Function<Quantity, Outcome> edit,
+            Optional<MeterScale> scale)
+            implements Input {
+        public Value(String id, String label, Quantity now, String other, Function<Quantity, Outcome> edit) {
+            this(id, label, now, other, edit, Optional.empty());
+        }
+    }
 
     /** Two values side by side. */
     record Pair(Value left, Value right) implements Input {
@@ -109,6 +121,21 @@ public sealed interface Input {
      */
     record Text(String id, String label, String now, Function<String, Outcome> edit) implements Input {}
 
-    /** A line of text to write. */
-    record Words(String id, String label, Function<String, Optional<JobChange>> edit) implements Input {}
+    /**
+     * A line of text to write.
+     *
+     * @param label what is asked, and how it is written
+     * @param edit the change it makes, or why it was not understood
+     */
+    record Words(String id, String label, Function<String, Outcome> edit) implements Input {
+        /** One that says how it is written when it was not understood. */
+        public static Words asking(String id, String label, Function<String, Optional<JobChange>> edit) {
+            return new Words(
+                    id,
+                    label,
+                    text -> edit.apply(text)
+                            .map(Outcome::of)
+                            .orElseGet(() -> new Outcome.Refused("“" + text + "” was not understood. " + label + ".")));
+        }
+    }
 }

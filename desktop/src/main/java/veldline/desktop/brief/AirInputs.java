@@ -14,20 +14,26 @@ import veldline.link.Air;
 import veldline.link.AirChange;
 import veldline.link.BriefChange;
 import veldline.link.Surroundings;
+import veldline.quantity.MeterScale;
 import veldline.quantity.Quantity;
+import veldline.quantity.QuantityReader;
 import veldline.quantity.Unit;
 
 /** What else is on the air where the link is heard, and how deaf the radio is there. */
 final class AirInputs {
-    private static final Pattern HEARD = Pattern.compile("(.{1,40}?)[, ]+(\\d{1,5}(?:[.,]\\d+)?)\\s*(?:MHz)?[; ,]+"
-            + "([−-]\\d{1,3}(?:[.,]\\d+)?)\\s*(?:dBm)?(?:[; ,]+(\\d{1,3}(?:[.,]\\d+)?)\\s*°?)?");
+    private static final Pattern HEARD = Pattern.compile(
+            "(.{1,40}?)[, ]+(\\d{1,5}(?:[.,]\\d+)?)\\s*(?:MHz)?[; ,]+"
+                    + "([−-]\\d{1,3}(?:[.,]\\d+)?\\s*(?:dBm)?|\\d{1,3}\\s*%|[sS]\\s*\\d(?:\\+\\d{1,2})?)(?:[; ,]+(\\d{1,3}(?:[.,]\\d+)?)\\s*°?)?");
 
     private AirInputs() {}
 
     static List<Input> of(Showing s) {
         Air air = s.job().brief().air();
         List<Input> in = new ArrayList<>();
-        in.add(new Input.Words("heard", "Heard: name, MHz, dBm, bearing", AirInputs::heard));
+        in.add(new Input.Words(
+                "heard",
+                "Heard: name, MHz, dBm, bearing",
+                text -> heard(text, s.job().brief().far().radio().meter())));
         for (int i = 0; i < air.heard().size(); i++) {
             Air.Heard h = air.heard().get(i);
             in.add(new Input.Tick(
@@ -76,18 +82,25 @@ final class AirInputs {
         return in;
     }
 
-    /** “ferry 2452 −61 140”: what, where, how strong, from where. */
-    static Optional<JobChange> heard(String text) {
+    /** “ferry 2452 −61 140”: what, where, how strong, from where; percent and S-units by the meter's scale alone. */
+    static Input.Outcome heard(String text, Optional<MeterScale> scale) {
         Matcher m = HEARD.matcher(text.strip());
         if (!m.matches()) {
-            return Optional.empty();
+            return new Input.Outcome.Refused(
+                    "“" + text.strip() + "” was not understood; write it like “ferry 2452 −61 140”.");
         }
-        return Optional.of(lift(new AirChange.AddHeard(new Air.Heard(
-                m.group(1),
-                Quantity.of(plain(m.group(2)), Unit.MHZ),
-                Quantity.of("20", Unit.MHZ),
-                Quantity.of(plain(m.group(3)), Unit.DBM),
-                Optional.ofNullable(m.group(4)).map(b -> Quantity.of(plain(b), Unit.DEG))))));
+        QuantityReader.Reading level = new QuantityReader(Unit.DBM, scale).read(m.group(3), Optional.empty());
+        return level instanceof QuantityReader.Reading.Taken taken
+                ? Input.Outcome.of(lift(new AirChange.AddHeard(new Air.Heard(
+                        m.group(1),
+                        Quantity.of(plain(m.group(2)), Unit.MHZ),
+                        Quantity.of("20", Unit.MHZ),
+                        taken.quantity(),
+                        Optional.ofNullable(m.group(4)).map(b -> Quantity.of(plain(b), Unit.DEG))))))
+                : new Input.Outcome.Refused(
+                        level instanceof QuantityReader.Reading.Refused r
+                                ? r.why() + "."
+                                : "“" + m.group(3) + "” could mean two levels; write it like −61 dBm.");
     }
 
     private static String plain(String number) {

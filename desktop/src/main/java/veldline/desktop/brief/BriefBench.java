@@ -14,6 +14,7 @@ import veldline.desktop.bench.Showing;
 import veldline.job.JobChange;
 import veldline.link.Brief;
 import veldline.link.BriefChange;
+import veldline.link.Jurisdiction;
 import veldline.link.OnAir;
 import veldline.link.PowerProfiles;
 import veldline.path.FreeSpace;
@@ -46,7 +47,7 @@ public final class BriefBench implements Bench {
         in.add(new Input.Choice(
                 "page",
                 "What is asked",
-                Stream.of("link", "way", "air", "ends", "needs")
+                Stream.of("link", "way", "air", "hops", "ends", "needs")
                         .map(p ->
                                 new Input.Option(p, p.equals(page), new Input.Outcome.Picked("set:" + PAGE + "=" + p)))
                         .toList()));
@@ -54,6 +55,7 @@ public final class BriefBench implements Bench {
                 switch (page) {
                     case "way" -> WayInputs.of(s);
                     case "air" -> AirInputs.of(s);
+                    case "hops" -> HopInputs.of(s);
                     case "ends" -> EndInputs.of(s);
                     case "needs" -> NeedsInputs.of(s);
                     default -> link(s);
@@ -144,6 +146,15 @@ public final class BriefBench implements Bench {
     }
 
     private static void power(List<Input> in, Brief b) {
+        in.add(new Input.Choice(
+                "where",
+                "Used in",
+                Arrays.stream(Jurisdiction.values())
+                        .map(j -> new Input.Option(
+                                j == Jurisdiction.USA ? "USA" : j.words(),
+                                j == b.where(),
+                                lift(new BriefChange.Where(j))))
+                        .toList()));
         in.add(new Input.Pick(
                 "profile",
                 "Rule on radiated power",
@@ -177,7 +188,7 @@ public final class BriefBench implements Bench {
                     true,
                     lift(new BriefChange.InTheWay(without))));
         }
-        in.add(new Input.Words(
+        in.add(Input.Words.asking(
                 "obstacle", "In the way: stone wall; trees 30 m; shed 12 dB", text -> obstacle(b, text)));
     }
 
@@ -202,7 +213,7 @@ public final class BriefBench implements Bench {
                                             i, s.job().stations().get(i).name())))
                             .toList()));
         }
-        in.add(new Input.Words(
+        in.add(Input.Words.asking(
                 "add-station",
                 "One more band, sender or place",
                 text -> text.isEmpty() ? Optional.empty() : Optional.of(new JobChange.AddStation(text))));
@@ -239,6 +250,9 @@ public final class BriefBench implements Bench {
         if ("air".equals(s.noted().get(PAGE))) {
             return AirChart.zones(s);
         }
+        if ("hops".equals(s.noted().get(PAGE))) {
+            return HopChart.zones(s);
+        }
         if (BriefPicture.ofStations(s)) {
             return StationsChart.zones(s);
         }
@@ -270,6 +284,9 @@ public final class BriefBench implements Bench {
         if (zone.equals("along:near")) {
             double along = Math.round(10 * new HeightCurve(s, width).heightAt(x)) / 10.0;
             return Optional.of(lift(new BriefChange.Height(true, Quantity.shown(along, Unit.M, 1))));
+        }
+        if (zone.startsWith("hop:")) {
+            return new HopChart(s, Picture.pen(width, height)).dragged(zone, x, y);
         }
         if (!zone.startsWith("height:")) {
             return Optional.empty();

@@ -58,6 +58,10 @@ final class BriefPicture {
     }
 
     Picture draw() {
+        if ("hops".equals(s.noted().get(BriefBench.PAGE))) {
+            new HopChart(s, pen).draw();
+            return pen.done();
+        }
         if (brief.field().isPresent()) {
             StationsChart.draw(s, pen, 0);
             return pen.done();

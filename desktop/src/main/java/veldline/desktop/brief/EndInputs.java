@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import veldline.desktop.bench.Input;
 import veldline.desktop.bench.Limits;
@@ -17,7 +19,9 @@ import veldline.link.Diversity;
 import veldline.link.End;
 import veldline.link.RadioSheet;
 import veldline.link.Radios;
+import veldline.quantity.MeterScale;
 import veldline.quantity.NumberText;
+import veldline.quantity.Quantity;
 
 /** What there is to say of one end: its radio from the drawer or typed, its socket, what carries it. */
 final class EndInputs {
@@ -46,6 +50,7 @@ final class EndInputs {
         in.add(level(s, near));
         in.add(socket(end, near));
         end.radio().sheet().ifPresent(sheet -> ports(in, end, sheet, near));
+        meter(in, s, end, near);
         in.add(new Input.Pick(
                 near ? "near-carrier" : "far-carrier",
                 "This end is",
@@ -65,8 +70,71 @@ final class EndInputs {
         return in;
     }
 
-    /** What hangs on the second port and those after it. */
+    /** What its meter shows: levels, or percent or S-units by a scale that is declared here. */
+    private static void meter(List<Input> in, Showing s, End end, boolean near) {
+        Optional<MeterScale> now = end.radio().meter();
+        MeterScale sUnits = MeterScale.SUnits.at(s.job().brief().frequency().value());
+        in.add(new Input.Choice(
+                near ? "near-meter" : "far-meter",
+                "Its meter shows",
+                List.of(
+                        meter("dBm", now.isEmpty(), near, Optional.empty()),
+                        meter(
+                                "percent",
+                                now.filter(MeterScale.Percent.class::isInstance).isPresent(),
+                                near,
+                                Optional.of(MeterScale.Percent.usual())),
+                        meter(
+                                "S-units",
+                                now.filter(MeterScale.SUnits.class::isInstance).isPresent(),
+                                near,
+                                Optional.of(sUnits)))));
+        if (now.orElse(sUnits) instanceof MeterScale.Percent p) {
+            in.add(new Input.Pair(
+                    percent("percent-from", "0 % is", p.from(), near, q -> new MeterScale.Percent(q, p.to()), p),
+                    percent("percent-to", "100 % is", p.to(), near, q -> new MeterScale.Percent(p.from(), q), p)));
+        }
+        now.ifPresent(m -> in.add(new Input.Note(
+                "meter-note",
+                m.words() + ". As worked out it should show "
+                        + m.shown(
+                                s.assessment().line().stop("far-radio").level().value())
+                        + ". Twice as much on it is not twice the power.")));
+    }
+
+    private static Input.Option meter(String word, boolean chosen, boolean near, Optional<MeterScale> to) {
+        return new Input.Option(word, chosen, lift(new BriefChange.Meter(near, to)));
+    }
+
+    private static Input.Value percent(
+            String id,
+            String label,
+            Quantity now,
+            boolean near,
+            Function<Quantity, MeterScale> with,
+            MeterScale.Percent was) {
+        return new Input.Value(id, label, now, "", q -> {
+            double other = q.value() - (id.endsWith("from") ? was.to() : was.from()).value();
+            boolean right = id.endsWith("from") ? other < 0 : other > 0;
+            return right
+                    ? Input.Outcome.of(lift(new BriefChange.Meter(near, Optional.of(with.apply(q)))))
+                    : new Input.Outcome.Refused("100 % must be the higher level of the two; " + q + " is not.");
+        });
+    }
+
+    /** Which port the line's antenna hangs on, and what hangs on the others. */
     private static void ports(List<Input> in, End end, RadioSheet sheet, boolean near) {
+        if (sheet.ports().size() > 1) {
+            in.add(new Input.Pick(
+                    near ? "near-on-port" : "far-on-port",
+                    "The line's antenna is on",
+                    IntStream.range(0, sheet.ports().size())
+                            .mapToObj(i -> new Input.Option(
+                                    (i + 1) + ", " + sheet.ports().get(i).name(),
+                                    i == end.port(),
+                                    lift(new BriefChange.OnPort(near, i))))
+                            .toList()));
+        }
         for (int i = 1; i < sheet.chains(); i++) {
             int other = i - 1;
             Optional<Diversity.Port> now =
@@ -82,7 +150,8 @@ final class EndInputs {
                 options.add(new Input.Option(
                         p.words(), now.filter(p::equals).isPresent(), lift(new BriefChange.OtherPorts(near, next))));
             }
-            in.add(new Input.Pick((near ? "near-port-" : "far-port-") + i, "On port " + (i + 1), options));
+            in.add(new Input.Pick(
+                    (near ? "near-port-" : "far-port-") + i, "On port " + (i <= end.port() ? i : i + 1), options));
         }
     }
 
@@ -101,7 +170,8 @@ final class EndInputs {
                         "Radio hears",
                         b.far().radio().sensitivity(),
                         "",
-                        Limits.within(-160, 0, "−160", "0 dBm", q -> lift(new BriefChange.Sensitivity(q))));
+                        Limits.within(-160, 0, "−160", "0 dBm", q -> lift(new BriefChange.Sensitivity(q))),
+                        b.far().radio().meter());
     }
 
     private static Input radio(End end, boolean near) {

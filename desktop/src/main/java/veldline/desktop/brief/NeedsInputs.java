@@ -56,7 +56,7 @@ final class NeedsInputs {
             boolean on = n.tools().contains(t);
             in.add(new Input.Tick("tool-" + t.name(), t.words(), "", false, on, lift(new NeedsChange.Have(t, !on))));
         }
-        in.add(new Input.Words("stock", "Rod in stock: diameter, metal, length", NeedsInputs::piece));
+        in.add(Input.Words.asking("stock", "Rod in stock: diameter, metal, length", NeedsInputs::piece));
         for (int i = 0; i < n.stock().size(); i++) {
             in.add(new Input.Tick(
                     "stock-" + i, n.stock().get(i).words(), "", false, true, lift(new NeedsChange.DropPiece(i))));

@@ -70,7 +70,7 @@ final class WayInputs {
                         .map(p -> "Ground: " + p.size() + " points from " + p.source() + ".")
                         .orElse("Even ground is taken; a file or points give its real shape.")));
         in.add(new Input.Action("ground", "Read the ground from a file", "", Input.Command.READ_GROUND));
-        in.add(new Input.Words("ground-point", "A point: metres along, height", text -> point(b, text)));
+        in.add(Input.Words.asking("ground-point", "A point: metres along, height", text -> point(b, text)));
         if (w.profile().isPresent()) {
             in.add(new Input.Action("save-ground", "Save this ground as CSV", "", Input.Command.SAVE_GROUND));
             in.add(new Input.Choice(

@@ -28,7 +28,7 @@ public final class LogBench implements Bench {
     @Override
     public List<Input> inputs(Showing s) {
         List<Input> in = new ArrayList<>();
-        in.add(new Input.Words(
+        in.add(Input.Words.asking(
                 "note",
                 "Write a line, then Enter",
                 text -> text.isEmpty() ? Optional.empty() : Optional.of(new JobChange.Note(Instant.now(), text))));

@@ -20,7 +20,6 @@ import javafx.scene.layout.VBox;
 import veldline.desktop.bench.Input;
 import veldline.desktop.look.Appearance;
 import veldline.explain.Origin;
-import veldline.job.JobChange;
 
 /** Shows the inputs of a bench as nodes. Boxes are kept while their id stays, so that typing is never interrupted. */
 public final class InputsPane extends VBox {
@@ -236,13 +235,27 @@ public final class InputsPane extends VBox {
         TextField field = new TextField();
         field.setId("words-" + w.id());
         field.getStyleClass().add("words");
+        Label complaint = new Label();
+        complaint.setId("complaint-" + w.id());
+        complaint.getStyleClass().add("complaint");
+        complaint.setWrapText(true);
+        NumberTag.on(complaint, Origin.Plain.TYPED);
+        VBox group = labelled(w.label(), field);
         field.setOnAction(e -> {
-            Optional<JobChange> change = w.edit().apply(field.getText().strip());
-            change.ifPresent(c -> {
-                apply.accept(Input.Outcome.of(c));
+            String text = field.getText().strip();
+            group.getChildren().remove(complaint);
+            if (text.isEmpty()) {
+                return;
+            }
+            Input.Outcome outcome = w.edit().apply(text);
+            if (outcome instanceof Input.Outcome.Refused refused) {
+                complaint.setText(refused.why());
+                group.getChildren().add(complaint);
+            } else {
+                apply.accept(outcome);
                 field.clear();
-            });
+            }
         });
-        return labelled(w.label(), field);
+        return group;
     }
 }

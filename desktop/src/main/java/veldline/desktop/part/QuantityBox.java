@@ -14,6 +14,7 @@ import veldline.desktop.bench.Input;
 import veldline.desktop.look.Appearance;
 import veldline.explain.Finding;
 import veldline.explain.Origin;
+import veldline.quantity.MeterScale;
 import veldline.quantity.Quantity;
 import veldline.quantity.QuantityReader;
 
@@ -35,6 +36,7 @@ public final class QuantityBox extends VBox {
     private boolean inOther;
     private Runnable onChosen = () -> {};
     private Function<Quantity, Input.Outcome> edit;
+    private Optional<MeterScale> scale = Optional.empty();
     private final java.util.function.Consumer<Input.Outcome> apply;
     private Appearance look = Appearance.DAYLIGHT;
 
@@ -86,6 +88,7 @@ public final class QuantityBox extends VBox {
     /** Takes a new state; a text being typed is left alone. */
     public void show(Input.Value input) {
         edit = input.edit();
+        scale = input.scale();
         boolean changed = !input.now().equals(now);
         now = input.now();
         otherText = input.other();
@@ -152,7 +155,7 @@ public final class QuantityBox extends VBox {
             complain("");
             return;
         }
-        QuantityReader.Reading reading = new QuantityReader(inBox().unit()).read(text, Optional.of(inBox()));
+        QuantityReader.Reading reading = new QuantityReader(inBox().unit(), scale).read(text, Optional.of(inBox()));
         if (reading instanceof QuantityReader.Reading.Taken taken) {
             take(taken.quantity());
         } else if (reading instanceof QuantityReader.Reading.Doubtful doubt) {

@@ -66,7 +66,7 @@ public final class PlanInputs {
                         "",
                         Limits.within(0, 5, "0", "5 dB", q -> lift(new SiteChange.Feeder(q))))));
         in.add(new Input.Pair(slope(site, true), slope(site, false)));
-        in.add(new Input.Words("spot-name", "One more place, by name", text -> spot(site, text)));
+        in.add(Input.Words.asking("spot-name", "One more place, by name", text -> spot(site, text)));
         return in;
     }
 

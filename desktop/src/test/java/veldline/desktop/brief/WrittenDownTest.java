@@ -2,13 +2,22 @@ package veldline.desktop.brief;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import veldline.assess.Assessor;
+import veldline.assess.Stage;
 import veldline.demo.TernholmSands;
+import veldline.desktop.bench.Input;
+import veldline.desktop.bench.Showing;
 import veldline.job.Job;
+import veldline.job.JobChange;
+import veldline.quantity.MeterScale;
 import veldline.stock.Piece;
 
 /** What a person writes in one line: something in the way, rod in stock. */
@@ -111,7 +120,7 @@ class WrittenDownTest {
             })
     void whatIsHeardIsItsNameItsPlaceInTheBandAndItsLevel(
             String text, String name, double hertz, double dbm, Double bearing) {
-        Job with = AirInputs.heard(text).orElseThrow().applyTo(JOB);
+        Job with = taken(AirInputs.heard(text, Optional.empty())).applyTo(JOB);
         assertThat(with.brief().air().heard()).singleElement().satisfies(h -> {
             assertThat(h.name()).isEqualTo(name);
             assertThat(h.frequency().value()).isEqualTo(hertz, org.assertj.core.api.Assertions.within(1.0));
@@ -123,6 +132,52 @@ class WrittenDownTest {
     @ParameterizedTest
     @ValueSource(strings = {"", "ferry", "ferry 2437", "ferry 2437 61", "2437 −61", "ferry MHz −61"})
     void whatWasNotHeardAnywhereIsNotTaken(String text) {
-        assertThat(AirInputs.heard(text)).isEmpty();
+        assertThat(AirInputs.heard(text, Optional.empty())).isInstanceOf(Input.Outcome.Refused.class);
+    }
+
+    private static JobChange taken(Input.Outcome outcome) {
+        assertThat(outcome).isInstanceOf(Input.Outcome.Change.class);
+        return ((Input.Outcome.Change) outcome).change();
+    }
+
+    @Test
+    void percentAndSUnitsAreHeardOnlyByAScaleThatWasDeclared() {
+        for (String text : List.of("ferry 2437 60 % 140", "ferry 2437 S7 140", "ferry 2437 S9+20")) {
+            assertThat(AirInputs.heard(text, Optional.empty()))
+                    .isInstanceOfSatisfying(
+                            Input.Outcome.Refused.class,
+                            r -> assertThat(r.why()).contains("Brief, ends"));
+        }
+        Job percent = taken(AirInputs.heard("ferry 2437 60 % 140", Optional.of(MeterScale.Percent.usual())))
+                .applyTo(JOB);
+        assertThat(percent.brief().air().heard().get(0).level().value()).isEqualTo(-64);
+        Job units = taken(AirInputs.heard("ferry 2437 S9+20", Optional.of(MeterScale.SUnits.at(145e6))))
+                .applyTo(JOB);
+        assertThat(units.brief().air().heard().get(0).level().value()).isEqualTo(-73);
+        assertThat(AirInputs.heard("ferry 2437 S7", Optional.of(MeterScale.Percent.usual())))
+                .isInstanceOfSatisfying(
+                        Input.Outcome.Refused.class, r -> assertThat(r.why()).contains("not on this meter's scale"));
+    }
+
+    @Test
+    void aHopIsItsNameHowFarAndWhereTo() {
+        Showing s = new Showing(
+                new Assessor().assess(JOB, Assessor.Depth.QUICK, () -> true),
+                "far-antenna",
+                Map.of(),
+                new Stage.Running<>(),
+                Optional.empty(),
+                false);
+        Job with = HopInputs.hop(s, "harbour office 1,9 km 140°").orElseThrow().applyTo(JOB);
+        assertThat(with.brief().hops()).singleElement().satisfies(h -> {
+            assertThat(h.name()).isEqualTo("harbour office");
+            assertThat(h.distance().value()).isEqualTo(1900);
+            assertThat(h.bearing().value()).isEqualTo(140);
+            assertThat(h.atNear()).isFalse();
+            assertThat(h.frequency()).isEqualTo(JOB.brief().frequency());
+        });
+        for (String text : List.of("", "harbour", "harbour 1.9", "harbour 1.9 km", "harbour 1.9 km 400")) {
+            assertThat(HopInputs.hop(s, text)).as(text).isEmpty();
+        }
     }
 }

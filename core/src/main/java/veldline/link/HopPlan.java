@@ -1,0 +1,247 @@
+package veldline.link;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import veldline.antenna.ClaimedBeam;
+import veldline.antenna.Polarized;
+import veldline.explain.Formula;
+import veldline.explain.Worked;
+import veldline.path.FreeSpace;
+import veldline.quantity.NumberText;
+
+/**
+ * Several links of one's own at one place: what they carry from end to end, what they do to each other, and which channel and
+ * which plane or hand each should have. All have the same radio and antenna; radios at the place do not wait for each other.
+ *
+ * @param power of each radio behind its chain, dBm
+ * @param gain of each antenna, dBi
+ * @param width of its beam, degrees; empty for one that serves alike all round
+ * @param channel width of a channel, hertz
+ * @param apart between the antennas at the place, metres
+ * @param legs at least one
+ */
+public record HopPlan(double power, double gain, Optional<Double> width, double channel, double apart, List<Leg> legs) {
+    public static final Formula THROUGH = new Formula(
+            "From end to end",
+            "Hops on one channel take turns, so their times add; t is that sum on the busiest channel, in seconds a megabit.",
+            "R",
+            "1 ÷ t",
+            "IEEE Std 802.11, one sender at a time in a channel",
+            "An upper bound on the air; traffic gets about half of it");
+    public static final Formula OWN = new Formula(
+            "Wanted over own neighbours",
+            "What this hop is meant to hear over what the others at the place make in its channel, at whichever end that is worse; s is"
+                    + " their sum over the wanted.",
+            "R",
+            "−10·log10(s)",
+            "Powers add; overlap by bandwidth, beams by 12·(angle ÷ width)², polarization by IEEE Std 145",
+            "±3 dB; antennas side by side couple as they are built");
+
+    /** What a filter leaves of a channel that does not overlap, dB. */
+    private static final double FILTER = 40;
+
+    /** Nothing is looked for beyond this, dB. */
+    private static final double ENOUGH = 40;
+
+    public HopPlan {
+        legs = List.copyOf(legs);
+        if (legs.isEmpty() || !(apart > 0) || !(channel > 0)) {
+            throw new IllegalArgumentException(
+                    "A plan of hops needs a link, a channel's width and a distance between antennas");
+        }
+    }
+
+    /**
+     * One link at the place.
+     *
+     * @param bearing degrees from north
+     * @param distance metres
+     * @param frequency middle of its channel, hertz
+     * @param rate it carries alone, bits a second
+     * @param carries whether the traffic goes over it
+     */
+    public record Leg(
+            String name,
+            double bearing,
+            double distance,
+            double frequency,
+            Polarized polarized,
+            double rate,
+            boolean carries) {
+        Leg on(double other, Polarized turned) {
+            return new Leg(name, bearing, distance, other, turned, rate, carries);
+        }
+    }
+
+    public HopPlan withLegs(List<Leg> to) {
+        return new HopPlan(power, gain, width, channel, apart, to);
+    }
+
+    /** Whether two legs take turns. */
+    public boolean share(Leg a, Leg b) {
+        return OnAir.overlap(a.frequency, channel, b.frequency, channel) > 0;
+    }
+
+    /** What goes from end to end over the legs that carry, Mbit/s. */
+    public Worked through() {
+        double busiest = 0;
+        for (Leg a : legs) {
+            double time = 0;
+            for (Leg b : legs) {
+                if (a.carries && b.carries && share(a, b)) {
+                    time += b.rate > 0 ? 1e6 / b.rate : Double.POSITIVE_INFINITY;
+                }
+            }
+            busiest = Math.max(busiest, time);
+        }
+        double rate = busiest > 0 ? 1 / busiest : 0;
+        return Worked.of(THROUGH)
+                .computed("t", "on the busiest channel, s a megabit", busiest, "", 6)
+                .gives(rate, "Mbit/s", 1);
+    }
+
+    /** How far a leg lies over what its neighbours make in its channel, dB. */
+    public Worked over(int leg) {
+        double sum = Math.max(1e-9, unwanted(leg, legs));
+        return Worked.of(OWN)
+                .computed("s", "neighbours over the wanted", sum, "", 12)
+                .gives(-10 * Math.log10(sum), "dB", 1, 3);
+    }
+
+    /** Neighbours over the wanted as a ratio, at whichever end of a leg that is worse. */
+    private double unwanted(int i, List<Leg> all) {
+        Leg mine = all.get(i);
+        double there = 0;
+        double here = 0;
+        double wantedHere = power + 2 * gain - FreeSpace.lossDb(mine.distance, mine.frequency);
+        for (int j = 0; j < all.size(); j++) {
+            Leg other = all.get(j);
+            if (j != i) {
+                double rejected = rejected(mine, other);
+                there += ratio(-down(other.bearing - mine.bearing) - rejected);
+                here += ratio(power - isolation(mine, other) - rejected - wantedHere);
+            }
+        }
+        return Math.max(there, here);
+    }
+
+    private static double ratio(double db) {
+        return Math.pow(10, db / 10);
+    }
+
+    /** What channel and polarization keep out of each other, dB. */
+    private double rejected(Leg a, Leg b) {
+        double overlap = OnAir.overlap(a.frequency, channel, b.frequency, channel);
+        double by = overlap > 0 ? Math.min(FILTER, -10 * Math.log10(overlap)) : FILTER;
+        return by + PolarizationMatch.loss(a.polarized, b.polarized).value();
+    }
+
+    private double down(double off) {
+        return width.map(w -> ClaimedBeam.downDb(off, w)).orElse(0.0);
+    }
+
+    /** Between two antennas beside each other: both are looked at from the side. */
+    private double isolation(Leg a, Leg b) {
+        double side = gain - width.map(w -> ClaimedBeam.MOST_DOWN).orElse(0.0);
+        return Math.max(0, FreeSpace.lossDb(Math.max(apart, 0.3), Math.min(a.frequency, b.frequency)) - 2 * side);
+    }
+
+    /** The least of all legs, dB; endless for one alone. */
+    public double worst() {
+        return worst(legs, legs.size());
+    }
+
+    private double worst(List<Leg> some, int count) {
+        List<Leg> first = some.subList(0, count);
+        return IntStream.range(0, count)
+                .mapToDouble(i -> -10 * Math.log10(Math.max(1e-9, unwanted(i, first))))
+                .min()
+                .orElse(ENOUGH);
+    }
+
+    /** One way to give out channels and polarizations. */
+    public record Assigned(List<Leg> legs, double worst) {
+        /** What each leg would have, in words. */
+        public String words() {
+            return String.join(
+                    "; ",
+                    legs.stream()
+                            .map(l -> l.name + " " + NumberText.shown(l.frequency / 1e6, l.frequency % 1e6 == 0 ? 0 : 1)
+                                    + " " + l.polarized.words())
+                            .toList());
+        }
+    }
+
+    /**
+     * The channels, and planes or hands, that part the legs best: every way is tried but those that can no longer be better than
+     * one already found. The first leg keeps its polarization, since both ends of the line hang by it.
+     *
+     * @param channels to choose from, hertz
+     */
+    public Assigned assign(List<Double> channels) {
+        List<Double> apart = spaced(channels);
+        Search search = new Search(apart);
+        search.go(0, new ArrayList<>(legs));
+        return new Assigned(search.best, search.worst);
+    }
+
+    /** Channels that do not overlap, beginning with those in use. */
+    private List<Double> spaced(List<Double> channels) {
+        List<Double> kept = new ArrayList<>();
+        legs.stream().map(Leg::frequency).distinct().filter(f -> clear(kept, f)).forEach(kept::add);
+        channels.stream().filter(f -> clear(kept, f)).forEach(kept::add);
+        Collections.sort(kept);
+        return kept;
+    }
+
+    private boolean clear(List<Double> kept, double f) {
+        return kept.stream().allMatch(k -> OnAir.overlap(k, channel, f, channel) == 0);
+    }
+
+    private final class Search {
+        private final List<Double> channels;
+        private List<Leg> best = legs;
+        private double worst = HopPlan.this.worst();
+
+        private Search(List<Double> channels) {
+            this.channels = channels;
+        }
+
+        private void go(int leg, List<Leg> so) {
+            if (worst >= ENOUGH) {
+                return;
+            }
+            if (leg == legs.size()) {
+                double w = worst(so, leg);
+                if (w > worst + 0.05) {
+                    worst = w;
+                    best = List.copyOf(so);
+                }
+                return;
+            }
+            Leg was = legs.get(leg);
+            for (Polarized p : leg == 0 ? List.of(was.polarized) : kinds(was.polarized)) {
+                for (double f : channels) {
+                    so.set(leg, was.on(f, p));
+                    // More neighbours only make it worse.
+                    if (leg == 0 || Math.min(ENOUGH, worst(so, leg + 1)) > worst + 0.05) {
+                        go(leg + 1, so);
+                    }
+                }
+            }
+            so.set(leg, was);
+        }
+    }
+
+    /** A straight antenna can be turned by a quarter, a turning one changed for the other hand; as it is comes first. */
+    private static List<Polarized> kinds(Polarized p) {
+        return Arrays.stream(Polarized.values())
+                .filter(o -> o.circular() == p.circular())
+                .sorted((a, b) -> Boolean.compare(b == p, a == p))
+                .toList();
+    }
+}
