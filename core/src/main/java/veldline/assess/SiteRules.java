@@ -9,6 +9,7 @@ import veldline.coverage.Site;
 import veldline.coverage.SiteChange;
 import veldline.explain.Finding;
 import veldline.explain.Worked;
+import veldline.path.Material;
 import veldline.quantity.NumberText;
 
 /** Judgements on who can connect where. */
@@ -95,6 +96,16 @@ final class SiteRules {
                             "A radio for each",
                             "Each antenna then has " + NumberText.shown(split, 1) + " dB more.",
                             new SiteChange.OneRadio(false)))));
+        }
+        double frequency = a.job().brief().frequency().value();
+        if (!Material.holds(frequency)
+                && site.obstacles().stream().anyMatch(o -> o.material().isPresent())) {
+            found.add(Finding.plain(
+                    Finding.Level.WATCH,
+                    "Walls not counted",
+                    "on the plan; what they take is known from 100 MHz to 100 GHz.",
+                    "Dunes and banks still are.",
+                    "walls not counted"));
         }
         if (known.get().shadow() > 0) {
             found.add(Finding.plain(

@@ -33,7 +33,7 @@ final class Roofs {
                 houses.add(new House(
                         o,
                         site.ground(first.x(), first.y()),
-                        material.lossDb(frequency, material.usualThickness()),
+                        Shadows.through(material, 0, frequency),
                         o.line().stream().mapToDouble(Point::x).min().orElseThrow(),
                         o.line().stream().mapToDouble(Point::x).max().orElseThrow(),
                         o.line().stream().mapToDouble(Point::y).min().orElseThrow(),

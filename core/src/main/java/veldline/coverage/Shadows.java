@@ -34,8 +34,7 @@ final class Shadows {
         List<Piece> pieces = new ArrayList<>();
         for (Site.Obstacle o : site.obstacles()) {
             Optional<Material> m = o.material();
-            double loss = m.map(x -> x.lossDb(frequency, o.thickness() > 0 ? o.thickness() : x.usualThickness()))
-                    .orElse(Double.POSITIVE_INFINITY);
+            double loss = m.map(x -> through(x, o.thickness(), frequency)).orElse(Double.POSITIVE_INFINITY);
             int n = o.line().size();
             for (int i = 0; i < (o.closed() ? n : n - 1); i++) {
                 pieces.add(new Piece(o.line().get(i), o.line().get((i + 1) % n), o.height(), loss, roofs.of(o)));
@@ -59,6 +58,11 @@ final class Shadows {
             through[i] = p.through;
             roof[i] = p.roof;
         }
+    }
+
+    /** What a wall takes, by its own thickness or the usual one; nothing where that is not known. */
+    static double through(Material of, double thickness, double frequency) {
+        return Material.holds(frequency) ? of.lossDb(frequency, thickness > 0 ? thickness : of.usualThickness()) : 0;
     }
 
     /** From one antenna: what does not change from place to place is worked out once. */

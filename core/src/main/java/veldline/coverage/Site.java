@@ -100,6 +100,7 @@ public record Site(
      * @param thickness of that, metres
      * @param storeys its floors and roof, for a house that has them; without, it is walls under the open sky
      */
+    @RecordBuilder
     public record Obstacle(
             String name,
             List<Point> line,
@@ -107,7 +108,8 @@ public record Site(
             double height,
             Optional<Material> material,
             double thickness,
-            Optional<Storeys> storeys) {
+            Optional<Storeys> storeys)
+            implements SiteObstacleBuilder.With {
         /** Without floors or a roof. */
         public Obstacle(
                 String name,

@@ -165,6 +165,32 @@ public sealed interface SiteChange extends Change<Site> {
         }
     }
 
+    /** What is drawn on it. */
+    record OfShape(ShapeChange change) implements SiteChange {
+        @Override
+        public Site applyTo(Site s) {
+            return change.applyTo(s);
+        }
+
+        @Override
+        public String label() {
+            return change.label();
+        }
+    }
+
+    /** How large the plan is, from its south-west corner. */
+    record Size(boolean across, Quantity to) implements SiteChange {
+        @Override
+        public Site applyTo(Site s) {
+            return across ? s.withWidth(to.value()) : s.withDepth(to.value());
+        }
+
+        @Override
+        public String label() {
+            return "plan " + to + (across ? " wide" : " deep");
+        }
+    }
+
     /** How the ground rises, metres in a hundred. */
     record Slope(boolean east, Quantity percent) implements SiteChange {
         @Override

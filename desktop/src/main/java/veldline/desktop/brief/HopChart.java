@@ -1,8 +1,11 @@
 package veldline.desktop.brief;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import veldline.desktop.bench.Showing;
 import veldline.explain.Finding;
 import veldline.explain.Origin;
@@ -15,7 +18,6 @@ import veldline.picture.Mark.Anchor;
 import veldline.picture.Mark.At;
 import veldline.picture.Mark.Dash;
 import veldline.picture.Mark.Face;
-import veldline.picture.Mark.Hatch;
 import veldline.picture.Pen;
 import veldline.picture.Role;
 import veldline.quantity.NumberText;
@@ -26,6 +28,7 @@ import veldline.quantity.Unit;
 final class HopChart {
     private static final double TOP = 44;
     private static final double TAG = 168;
+    private static final double TALL = 50;
     private static final double CLEAR = 10;
 
     private final Showing s;
@@ -35,8 +38,14 @@ final class HopChart {
     private final boolean near;
     private final double x0;
     private final double y0;
-    private final double reach;
     private final double scale;
+    private final List<Rect> taken = new ArrayList<>();
+
+    private record Rect(double x, double y) {
+        boolean meets(Rect o) {
+            return Math.abs(x - o.x) < TAG + 4 && Math.abs(y - o.y) < TALL + 4;
+        }
+    }
 
     HopChart(Showing s, Pen pen) {
         this.s = s;
@@ -44,17 +53,30 @@ final class HopChart {
         this.pen = pen;
         this.near = place(s);
         this.plan = s.assessment().hops(near);
-        this.x0 = pen.width() / 2;
-        this.y0 = TOP + (pen.height() - TOP) / 2;
-        this.reach = Math.min(pen.width() / 2 - TAG / 2 - 20, (pen.height() - TOP) / 2 - 44);
-        double longest = Math.max(
-                brief.distance().value(),
-                brief.hops().stream()
-                        .filter(h -> h.atNear() == near)
-                        .mapToDouble(h -> h.distance().value())
-                        .max()
-                        .orElse(0));
-        this.scale = reach / longest;
+        List<At> ends = plan.map(HopPlan::legs).orElse(List.of()).stream()
+                .map(l -> unit(l.bearing(), l.distance()))
+                .toList();
+        double west = least(ends, At::x, -1);
+        double east = least(ends, At::x, 1);
+        double north = least(ends, At::y, -1);
+        double south = least(ends, At::y, 1);
+        double across = pen.width() - 2 * (TAG + 24);
+        double down = pen.height() - TOP - 2 * TALL;
+        // As large as both ways allow, with the place and every end in sight; a lone direction still has a scale.
+        this.scale = Math.min(across / Math.max(1, east + west), down / Math.max(1, north + south));
+        this.x0 = pen.width() / 2 + scale * (west - east) / 2;
+        this.y0 = TOP + (pen.height() - TOP) / 2 + scale * (north - south) / 2;
+    }
+
+    /** The farthest of the ends one way from the place, metres. */
+    private static double least(List<At> ends, ToDoubleFunction<At> of, int sign) {
+        return ends.stream().mapToDouble(e -> sign * of.applyAsDouble(e)).reduce(0, Math::max);
+    }
+
+    /** An end in metres to the right of the place and under it. */
+    private static At unit(double bearing, double metres) {
+        double a = Math.toRadians(bearing);
+        return new At(metres * Math.sin(a), -metres * Math.cos(a));
     }
 
     /** The place shown: that of the picked hop, or that of the chosen stop. */
@@ -98,6 +120,7 @@ final class HopChart {
                 .filter(i -> brief.hops().get(i).atNear() == near)
                 .boxed()
                 .toList();
+        p.legs().forEach(l -> p.width().ifPresent(w -> beam(l, w)));
         leg(p, 0, -1);
         for (int k = 0; k < indices.size(); k++) {
             leg(p, k + 1, indices.get(k));
@@ -119,14 +142,14 @@ final class HopChart {
         HopPlan.Leg l = p.legs().get(k);
         At e = end(l);
         boolean chosen = hop >= 0 && hop == HopInputs.picked(s);
-        p.width().ifPresent(w -> beam(l, w));
         pen.line(x0, y0, e.x(), e.y(), Role.MUSSEL, hop < 0 ? 4 : 2.5, l.carries() ? Dash.SOLID : Dash.DASHED);
         pen.dot(e.x(), e.y(), hop < 0 ? 5 : 7, Role.SHEET, Role.MUSSEL, 2.5);
         Worked over = p.over(k);
-        double x = Math.max(8, Math.min(pen.width() - TAG - 8, e.x() + (e.x() >= x0 ? 12 : -TAG - 12)));
-        double y = Math.max(TOP, Math.min(pen.height() - 54, e.y() - 24));
-        pen.box(x, y, TAG, 50, Role.SHEET);
-        pen.outline(x, y, TAG, 50, chosen ? Role.MUSSEL : Role.EDGE, chosen ? 2.5 : 1);
+        Rect at = room(e);
+        double x = at.x;
+        double y = at.y;
+        pen.box(x, y, TAG, TALL, Role.SHEET);
+        pen.outline(x, y, TAG, TALL, chosen ? Role.MUSSEL : Role.EDGE, chosen ? 2.5 : 1);
         pen.sign(over.value() < CLEAR ? Finding.Level.WATCH : Finding.Level.FITS, x + 14, y + 17);
         pen.text(l.name(), x + 28, y + 16, Anchor.START, 12.5, Face.BOLD, Role.INK, Origin.Plain.TYPED);
         pen.text(over.shown(), x + TAG - 8, y + 32, Anchor.END, 12.5, Face.MONO_BOLD, Role.INK, Origin.of(over));
@@ -151,6 +174,24 @@ final class HopChart {
         }
     }
 
+    /** Beside an end, away from the place, where no other tag is. */
+    private Rect room(At e) {
+        double out = e.x() >= x0 ? e.x() + 14 : e.x() - TAG - 14;
+        double in = e.x() >= x0 ? e.x() - TAG - 14 : e.x() + 14;
+        Rect found = Stream.of(0, 1, -1, 2, -2, 3, -3)
+                .flatMap(k -> Stream.of(out, in)
+                        .map(x -> new Rect(
+                                Math.max(8, Math.min(pen.width() - TAG - 8, x)),
+                                Math.max(
+                                        TOP,
+                                        Math.min(pen.height() - TALL - 6, e.y() - TALL / 2 + k * (TALL + 6) * 0.75)))))
+                .filter(r -> taken.stream().noneMatch(r::meets))
+                .findFirst()
+                .orElse(new Rect(Math.max(8, Math.min(pen.width() - TAG - 8, out)), e.y() - TALL / 2));
+        taken.add(found);
+        return found;
+    }
+
     /** The beam's half-power edges, as far as the leg goes. */
     private void beam(HopPlan.Leg l, double width) {
         double r = Math.max(34, l.distance() * scale) * 0.86;
@@ -160,11 +201,6 @@ final class HopChart {
                     return new At(x0 + r * Math.sin(a), y0 - r * Math.cos(a));
                 })
                 .toList();
-        pen.area(
-                java.util.stream.Stream.concat(java.util.stream.Stream.of(new At(x0, y0)), fan.stream())
-                        .toList(),
-                Role.SHEET,
-                Hatch.NONE);
         pen.path(fan, Role.EDGE, 1, Dash.SOLID);
         pen.line(x0, y0, fan.get(0).x(), fan.get(0).y(), Role.EDGE, 1);
         pen.line(x0, y0, fan.get(8).x(), fan.get(8).y(), Role.EDGE, 1);

@@ -50,7 +50,7 @@ final class HopInputs {
         in.add(new Input.Pair(
                 new Input.Value(
                         "hop-bearing",
-                        h.name() + ", towards",
+                        "Towards",
                         h.bearing(),
                         "",
                         Limits.within(0, 360, "0", "360 °", q -> set(b, i, h.withBearing(q)))),
@@ -60,19 +60,18 @@ final class HopInputs {
                         h.distance(),
                         "",
                         Limits.within(10, 1e6, "10 m", "1000 km", q -> set(b, i, h.withDistance(q))))));
-        in.add(new Input.Pair(
-                new Input.Value(
-                        "hop-frequency",
-                        "Channel",
-                        h.frequency(),
-                        "",
-                        Limits.within(1.8e6, 30e9, "1.8 MHz", "30 GHz", q -> set(b, i, h.withFrequency(q)))),
-                new Input.Value(
-                        "hop-rate",
-                        "Carries",
-                        h.rate(),
-                        h.rate().value() > 0 ? "" : "by level",
-                        Limits.within(0, 1e11, "0", "100 Gbit/s", q -> set(b, i, h.withRate(q))))));
+        in.add(new Input.Value(
+                "hop-frequency",
+                "Channel of " + h.name(),
+                h.frequency(),
+                "",
+                Limits.within(1.8e6, 30e9, "1.8 MHz", "30 GHz", q -> set(b, i, h.withFrequency(q)))));
+        in.add(new Input.Value(
+                "hop-rate",
+                "Carries by itself",
+                h.rate(),
+                h.rate().value() > 0 ? "" : "0: by level",
+                Limits.within(0, 1e11, "0", "100 Gbit/s", q -> set(b, i, h.withRate(q)))));
         in.add(new Input.Choice(
                 "hop-plane",
                 "Its antennas are",

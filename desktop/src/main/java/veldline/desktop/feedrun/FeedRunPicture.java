@@ -22,6 +22,9 @@ import veldline.quantity.NumberText;
 
 /** The chain, the chosen joint taken apart, and the power that is left along the way. */
 final class FeedRunPicture {
+    /** With more parts than this a box is narrower than its name. */
+    private static final int MANY = 5;
+
     private final Showing s;
     private final FeedRun run;
     private final FeedFigures figures;
@@ -72,10 +75,10 @@ final class FeedRunPicture {
                         : s.job().brief().far().radio().name());
         notes.add(run.radio().tradeName());
         for (FeedPart p : run.parts()) {
-            names.add(
-                    p.kind() == FeedPart.Kind.CABLE
-                            ? "Cable " + p.length().orElseThrow()
-                            : p.kind() == FeedPart.Kind.ADAPTER ? "Adapter" : "Arrestor");
+            names.add(p.kind().words()
+                    + (run.parts().size() > MANY
+                            ? ""
+                            : p.length().map(l -> " " + l).orElse("")));
             notes.add(p.radioSide().family().words() + " to "
                     + p.antennaSide().family().words());
         }
@@ -129,8 +132,22 @@ final class FeedRunPicture {
             boolean part = i == FeedRunBench.part(s) + 1 && s.stop().contains("-part-");
             pen.box(x, 40, w, 48, Role.PAPER);
             pen.outline(x, 40, w, 48, part ? Role.MUSSEL : Role.EDGE, part ? 2.5 : 1.5);
-            pen.text(names.get(i), x + w / 2, 60, Anchor.MIDDLE, 13, Face.BOLD, Role.INK, Origin.Plain.TYPED);
-            pen.text(notes.get(i), x + w / 2, 77, Anchor.MIDDLE, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
+            if (run.parts().size() > MANY) {
+                boolean first = i == 0;
+                boolean last = i == boxes - 1;
+                pen.text(
+                        last ? "Antenna" : names.get(i),
+                        first ? x : last ? x + w : x + w / 2,
+                        36,
+                        first ? Anchor.START : last ? Anchor.END : Anchor.MIDDLE,
+                        12,
+                        Face.BOLD,
+                        Role.INK,
+                        Origin.Plain.TYPED);
+            } else {
+                pen.text(names.get(i), x + w / 2, 60, Anchor.MIDDLE, 13, Face.BOLD, Role.INK, Origin.Plain.TYPED);
+                pen.text(notes.get(i), x + w / 2, 77, Anchor.MIDDLE, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
+            }
             if (i > 0 && i < boxes - 1) {
                 pen.zone("part:" + (i - 1), x, 40, w, 48, names.get(i));
             }
@@ -223,13 +240,25 @@ final class FeedRunPicture {
 
     private String partName(int i) {
         FeedPart p = run.parts().get(i);
-        return p.kind() == FeedPart.Kind.CABLE ? "Cable" : p.kind() == FeedPart.Kind.ADAPTER ? "Adapter" : "Arrestor";
+        return p.kind().words();
     }
 
     private void words(Connector c, double x, double y, Anchor anchor) {
         pen.text(c.thread().words() + " thread", x, y, anchor, 12.5, Face.TEXT, Role.INK, Origin.Plain.NAME);
         pen.text(c.contact().words(), x, y + 17, anchor, 12.5, Face.BOLD, Role.INK, Origin.Plain.NAME);
         pen.text(c.family().coupling(), x, y + 34, anchor, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
+    }
+
+    /** Power along the chain at its joints, from the radio outwards, the greatest being 1. */
+    private List<Double> shares() {
+        List<Double> shares = new ArrayList<>(List.of(1.0));
+        for (Worked loss : figures.losses()) {
+            // A wave that comes in has more of it left further out.
+            double by = Math.pow(10, (near ? -1 : 1) * loss.value() / 10);
+            shares.add(shares.get(shares.size() - 1) * by);
+        }
+        double most = shares.stream().mapToDouble(x -> x).max().orElse(1);
+        return shares.stream().map(x -> x / most).toList();
     }
 
     /** Power left along the chain: the band's height is milliwatts. */
@@ -251,15 +280,15 @@ final class FeedRunPicture {
         double left = 18;
         double right = pen.width() - 18;
         double w = (right - left) / Math.max(1, run.parts().size());
-        List<At> over = new ArrayList<>(List.of(new At(left, top)));
-        List<At> under = new ArrayList<>(List.of(new At(left, top + height)));
-        double share = 1;
-        for (int i = 0; i < run.parts().size(); i++) {
-            share *= Math.pow(10, -figures.losses().get(i).value() / 10);
-            double x = left + (i + 1) * w;
-            over.add(new At(x, top + height / 2 * (1 - share)));
-            under.add(0, new At(x, top + height - height / 2 * (1 - share)));
+        List<At> over = new ArrayList<>();
+        List<At> under = new ArrayList<>();
+        List<Double> shares = shares();
+        for (int i = 0; i < shares.size(); i++) {
+            double x = left + i * w;
+            over.add(new At(x, top + height / 2 * (1 - shares.get(i))));
+            under.add(0, new At(x, top + height - height / 2 * (1 - shares.get(i))));
         }
+        double share = shares.get(shares.size() - 1);
         pen.hatched(left, top, right - left, height, Role.THRIFT, Hatch.DIAGONAL);
         List<At> band = new ArrayList<>(over);
         band.addAll(under);
@@ -273,9 +302,13 @@ final class FeedRunPicture {
         for (int i = 0; i < run.parts().size(); i++) {
             Worked loss = figures.losses().get(i);
             double x = left + (i + 0.5) * w;
+            if (shares.get(i) < 0.6 || shares.get(i + 1) < 0.6) {
+                // The band's edges would run through the words.
+                pen.box(x - 36, top + height / 2 - 16, 72, 34, Role.SHEET);
+            }
             pen.text(partName(i), x, top + height / 2 - 3, Anchor.MIDDLE, 13, Face.BOLD, Role.INK, Origin.Plain.NAME);
             pen.text(
-                    "−" + loss.shown(),
+                    NumberText.signed(-loss.value(), loss.decimals()) + " dB",
                     x,
                     top + height / 2 + 14,
                     Anchor.MIDDLE,
@@ -305,8 +338,14 @@ final class FeedRunPicture {
                     Role.INK,
                     Origin.of(total));
         }
+        boolean amplified = run.parts().stream().anyMatch(p -> p.amplifier().isPresent());
         pen.text(
-                "Hatched: " + NumberText.shown(100 * (1 - share), 0) + " of every 100 parts turn to heat.",
+                amplified
+                        ? "In all it " + (total.value() < 0 ? "adds " : "takes ")
+                                + NumberText.shown(Math.abs(total.value()), 1)
+                                + " dB; an amplifier lifts noise as well."
+                        : "Hatched: " + NumberText.shown(100 * (1 - Math.min(share, shares.get(0))), 0)
+                                + " of every 100 parts turn to heat.",
                 left,
                 top + height + 18,
                 Anchor.START,

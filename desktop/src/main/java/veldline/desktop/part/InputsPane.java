@@ -145,10 +145,21 @@ public final class InputsPane extends VBox {
         return group;
     }
 
+    /** More words than this take two rows. */
+    private static final int ONE_ROW = 5;
+
     private Node choice(Input.Choice c) {
+        int n = c.options().size();
+        if (n <= ONE_ROW) {
+            return labelled(c.label(), bar(c, 0, n));
+        }
+        return labelled(c.label(), new VBox(4, bar(c, 0, (n + 1) / 2), bar(c, (n + 1) / 2, n)));
+    }
+
+    private HBox bar(Input.Choice c, int from, int to) {
         HBox bar = new HBox();
         bar.getStyleClass().add("choice");
-        for (int i = 0; i < c.options().size(); i++) {
+        for (int i = from; i < to; i++) {
             Input.Option o = c.options().get(i);
             ToggleButton b = new ToggleButton(o.word());
             b.setId("choice-" + c.id() + "-" + i);
@@ -163,7 +174,7 @@ public final class InputsPane extends VBox {
             });
             bar.getChildren().add(NumberTag.on(b, Origin.Plain.NAME));
         }
-        return labelled(c.label(), bar);
+        return bar;
     }
 
     private Node pick(Input.Pick p) {

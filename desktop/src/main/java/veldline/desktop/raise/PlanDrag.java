@@ -1,19 +1,42 @@
 package veldline.desktop.raise;
 
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import veldline.coverage.Point;
+import veldline.coverage.ShapeChange;
 import veldline.coverage.Site;
 import veldline.coverage.SiteChange;
+import veldline.desktop.bench.Showing;
 import veldline.job.JobChange;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
 
 /** What dragging something on the plan changes. */
 final class PlanDrag {
+    private static final Pattern CORNER = Pattern.compile("(ground|thing)-corner:(\\d{1,4})\\.(\\d{1,5})");
+
     private PlanDrag() {}
 
-    /** @param to where the pointer is on the plan */
-    static Optional<JobChange> of(Site site, String zone, Point to) {
+    /**
+     * @param from where the drag began on the plan
+     * @param to where the pointer is on it
+     */
+    static Optional<JobChange> of(Showing s, String zone, Point from, Point to) {
+        Site site = s.job().site().orElseThrow();
+        if (zone.equals("plan")) {
+            return ShapeInputs.drawing(s).map(k -> ShapeInputs.lift(new ShapeChange.Draw(k, from, to)));
+        }
+        Matcher corner = CORNER.matcher(zone);
+        if (corner.matches()) {
+            ShapeChange.Ref ref =
+                    new ShapeChange.Ref(corner.group(1).equals("ground"), Integer.parseInt(corner.group(2)));
+            return Optional.of(ShapeInputs.lift(new ShapeChange.Corner(ref, Integer.parseInt(corner.group(3)), to)));
+        }
+        if (ShapeInputs.ref(zone).isPresent()) {
+            return Optional.of(
+                    ShapeInputs.lift(new ShapeChange.Put(ShapeInputs.ref(zone).get(), to)));
+        }
         String[] what = zone.split(":", 2);
         if (what.length < 2 || !what[1].matches("\\d{1,4}")) {
             return Optional.empty();

@@ -29,6 +29,8 @@ public final class PlanInputs {
             in.add(new Input.Note(
                     "spot", spot.name() + ", " + spot.height() + " over the ground. Drag it on the plan."));
         }
+        ShapeInputs.ref(picked).ifPresent(r -> ShapeInputs.picked(in, site, r));
+        in.add(ShapeInputs.pen(s));
         in.add(new Input.Action("suggest", "Suggest antennas", "", Input.Command.SECTORS));
         s.advice().sectors().value().ifPresent(found -> in.add(suggested(s, found)));
         in.add(new Input.Action("fine", "Draw it finer", "", Input.Command.FINER));
@@ -65,6 +67,7 @@ public final class PlanInputs {
                         site.feeder(),
                         "",
                         Limits.within(0, 5, "0", "5 dB", q -> lift(new SiteChange.Feeder(q))))));
+        in.add(new Input.Pair(size(site, true), size(site, false)));
         in.add(new Input.Pair(slope(site, true), slope(site, false)));
         in.add(Input.Words.asking("spot-name", "One more place, by name", text -> spot(site, text)));
         return in;
@@ -110,6 +113,15 @@ public final class PlanInputs {
         return o.antenna()
                 .<JobChange>map(b -> new JobChange.All(o.title(), List.of(new JobChange.Fit(true, b), set)))
                 .orElse(set);
+    }
+
+    private static Input.Value size(Site site, boolean across) {
+        return new Input.Value(
+                across ? "plan-width" : "plan-depth",
+                across ? "Plan, wide" : "Plan, deep",
+                Quantity.shown(across ? site.width() : site.depth(), Unit.M, 0),
+                "",
+                Limits.within(1, 1e5, "1 m", "100 km", q -> lift(new SiteChange.Size(across, q))));
     }
 
     private static Input.Value slope(Site site, boolean east) {

@@ -10,6 +10,7 @@ import veldline.assess.Step;
 import veldline.coverage.Coverage;
 import veldline.coverage.LevelMap;
 import veldline.coverage.Point;
+import veldline.coverage.ShapeChange;
 import veldline.coverage.Site;
 import veldline.desktop.bench.Showing;
 import veldline.explain.Finding;
@@ -45,17 +46,27 @@ final class PlanPicture {
         this.bottom = TOP + site.depth() * scale;
     }
 
-    /** Antennas first, then places. */
+    /** Antennas first, then places, then what is drawn. */
     static List<String> zones(Site site) {
-        return Stream.concat(
-                        IntStream.range(0, site.antennas().size()).mapToObj(i -> "mount:" + i),
-                        IntStream.range(0, site.spots().size()).mapToObj(i -> "spot:" + i))
+        return Stream.of(
+                        numbered("mount:", site.antennas().size()),
+                        numbered("spot:", site.spots().size()),
+                        numbered("ground:", site.zones().size()),
+                        numbered("thing:", site.obstacles().size()))
+                .flatMap(x -> x)
                 .toList();
+    }
+
+    private static Stream<String> numbered(String what, int count) {
+        return IntStream.range(0, count).mapToObj(i -> what + i);
     }
 
     /** What is picked: an antenna or a place, the first antenna at first. */
     static String picked(Showing s, Site site) {
-        String was = s.picked(Step.RAISE, "mount:0");
+        // A beam belongs to its antenna, a corner to what it is a corner of.
+        String was = s.picked(Step.RAISE, "mount:0")
+                .replaceFirst("^turn:", "mount:")
+                .replaceFirst("-corner:(\\d+).*$", ":$1");
         List<String> all = zones(site);
         return all.contains(was) ? was : all.isEmpty() ? "" : all.get(0);
     }
@@ -72,15 +83,28 @@ final class PlanPicture {
 
     Picture draw() {
         pen.text("Who can connect", 18, 22, Anchor.START, 15, Face.BOLD, Role.INK, Origin.Plain.NAME);
-        pen.words("drag an antenna or its beam; drag a place", 158, 22, Anchor.START, Face.TEXT, Role.SLATE);
+        Optional<ShapeChange.Kind> drawing = ShapeInputs.drawing(s);
+        pen.words(
+                drawing.map(k -> "drag from one corner of the " + k.words() + " to the other")
+                        .orElse("drag an antenna or its beam, a place, what is drawn"),
+                158,
+                22,
+                Anchor.START,
+                Face.TEXT,
+                Role.SLATE);
         Optional<Coverage> known = s.assessment().site().value();
         known.ifPresent(this::levels);
-        zonesDrawn();
-        site.obstacles().forEach(this::obstacle);
+        IntStream.range(0, site.zones().size()).forEach(this::ground);
+        IntStream.range(0, site.obstacles().size()).forEach(this::obstacle);
         known.ifPresent(c -> IntStream.range(0, c.spots().size()).forEach(i -> spot(c, i)));
         IntStream.range(0, site.antennas().size()).forEach(this::antenna);
+        if (drawing.isEmpty()) {
+            ShapeInputs.ref(picked(s, site)).ifPresent(this::corners);
+        }
         pen.outline(LEFT, TOP, site.width() * scale, site.depth() * scale, Role.EDGE, 1.5);
         legend();
+        drawing.ifPresent(k -> pen.zone(
+                "plan", LEFT, TOP, site.width() * scale, site.depth() * scale, "the plan; drag to draw " + k.words()));
         return pen.done();
     }
 
@@ -141,36 +165,73 @@ final class PlanPicture {
         pen.line(x1, y1, x2, y2, Math.min(a, b) == 0 ? Role.THRIFT : Role.LICHEN, 1.5);
     }
 
-    private void zonesDrawn() {
-        for (Site.Zone z : site.zones()) {
-            List<At> ring = z.outline().stream().map(this::at).toList();
-            pen.add(new veldline.picture.Mark.Stroke(ring, true, z.serve() ? Role.MUSSEL : Role.EDGE, 1, Dash.DASHED));
-            At corner = ring.get(0);
-            pen.words(
-                    z.serve() ? z.name() : "not " + z.name(),
-                    corner.x() + 4,
-                    corner.y() - 5,
-                    Anchor.START,
-                    Face.TEXT,
-                    z.serve() ? Role.MUSSEL : Role.SLATE);
+    private void ground(int i) {
+        Site.Zone z = site.zones().get(i);
+        boolean chosen = picked(s, site).equals("ground:" + i);
+        List<At> ring = z.outline().stream().map(this::at).toList();
+        pen.add(new veldline.picture.Mark.Stroke(
+                ring, true, z.serve() ? Role.MUSSEL : Role.EDGE, chosen ? 2.5 : 1, Dash.DASHED));
+        At corner = ring.get(0);
+        String name = z.serve() ? z.name() : "not " + z.name();
+        pen.text(
+                name,
+                corner.x() + 4,
+                corner.y() - 5,
+                Anchor.START,
+                12,
+                chosen ? Face.BOLD : Face.TEXT,
+                z.serve() ? Role.MUSSEL : Role.SLATE,
+                Origin.Plain.TYPED);
+        pen.zone(
+                "ground:" + i,
+                corner.x() - 4,
+                corner.y() - 18,
+                6.4 * name.length() + 12,
+                20,
+                name + ", drag to move it");
+    }
+
+    /** The corners of what is picked, each to be dragged. */
+    private void corners(ShapeChange.Ref ref) {
+        String kind = ref.zone() ? "ground" : "thing";
+        List<Point> corners = ref.corners(site);
+        for (int i = 0; i < corners.size(); i++) {
+            At c = at(corners.get(i));
+            pen.box(c.x() - 4, c.y() - 4, 8, 8, Role.SHEET);
+            pen.outline(c.x() - 4, c.y() - 4, 8, 8, Role.MUSSEL, 2);
+            pen.zone(
+                    kind + "-corner:" + ref.index() + "." + i,
+                    c.x() - 8,
+                    c.y() - 8,
+                    16,
+                    16,
+                    "corner " + (i + 1) + " of " + ref.name(site) + ", drag it");
         }
     }
 
-    private void obstacle(Site.Obstacle o) {
+    private void obstacle(int i) {
+        Site.Obstacle o = site.obstacles().get(i);
+        boolean chosen = picked(s, site).equals("thing:" + i);
         List<At> line = o.line().stream().map(this::at).toList();
         boolean earth = o.material().isEmpty();
         if (o.closed()) {
             pen.area(line, Role.SAND, Hatch.NONE);
-            pen.add(new veldline.picture.Mark.Stroke(line, true, Role.INK, 2, Dash.SOLID));
+            pen.add(new veldline.picture.Mark.Stroke(
+                    line, true, chosen ? Role.MUSSEL : Role.INK, chosen ? 2.5 : 2, Dash.SOLID));
         } else {
-            pen.path(line, earth ? Role.EDGE : Role.INK, earth ? 9 : 4, Dash.SOLID);
+            pen.path(line, chosen ? Role.MUSSEL : earth ? Role.EDGE : Role.INK, earth ? 9 : 4, Dash.SOLID);
         }
         At end = line.get(o.closed() ? 0 : line.size() - 1);
-        String what = o.name() + ", " + NumberText.shown(o.height(), 1) + " m";
+        String what = o.name() + ", " + NumberText.shown(o.height(), 1) + " m"
+                + o.storeys()
+                        .filter(f -> f.count() > 1)
+                        .map(f -> ", " + f.count() + " storeys")
+                        .orElse("");
         double x = end.x() + 8;
         double y = o.closed() ? end.y() + 14 : end.y() + 4;
         pen.box(x - 3, y - 11, 6.2 * what.length() + 6, 15, Role.SHEET);
-        pen.text(what, x, y, Anchor.START, 12, Face.TEXT, Role.INK, Origin.Plain.TYPED);
+        pen.text(what, x, y, Anchor.START, 12, chosen ? Face.BOLD : Face.TEXT, Role.INK, Origin.Plain.TYPED);
+        pen.zone("thing:" + i, x - 3, y - 13, 6.4 * what.length() + 6, 19, what + ", drag to move it");
     }
 
     private void antenna(int i) {

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
 import veldline.assess.Step;
+import veldline.coverage.Site;
 import veldline.desktop.bench.Bench;
 import veldline.desktop.bench.Input;
 import veldline.desktop.bench.Limits;
@@ -50,6 +51,12 @@ public final class RaiseBench implements Bench {
                             new Input.Option("aim", !plan, new Input.Outcome.Picked("set:" + PAGE + "=aim")))));
         } else {
             in.add(new Input.Action("plan", "Read a site plan (GeoJSON)", "", Input.Command.READ_PLAN));
+            in.add(new Input.Choice(
+                    "new-plan",
+                    "Plan of the site",
+                    List.of(
+                            new Input.Option("none", true, new Input.Outcome.Picked("set:" + PAGE + "=plan")),
+                            new Input.Option("an empty one", false, new JobChange.PutSite(Site.blank())))));
         }
     }
 
@@ -173,10 +180,8 @@ public final class RaiseBench implements Bench {
     public Optional<JobChange> dragged(
             Showing s, String zone, double fromX, double fromY, double x, double y, double width, double height) {
         if (onPlan(s)) {
-            return PlanDrag.of(
-                    s.job().site().get(),
-                    zone,
-                    new PlanPicture(s, s.job().site().get(), width, height).place(x, y));
+            PlanPicture plan = new PlanPicture(s, s.job().site().get(), width, height);
+            return PlanDrag.of(s, zone, plan.place(fromX, fromY), plan.place(x, y));
         }
         if (!zone.equals("height:near")) {
             return Optional.empty();

@@ -1,5 +1,7 @@
 package veldline.desktop.theline;
 
+import java.util.stream.DoubleStream;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import veldline.explain.Finding;
 import veldline.explain.Origin;
@@ -63,8 +65,13 @@ final class LineLimits {
         boolean under = line.answered()
                 && line.stops().get(line.stops().size() - 1).level().value() < line.floor();
         double textY = under ? floor - 6 : Math.min(floor + 15, pen.height() - 5);
-        pen.box(left + 4, textY - 12, 6.3 * words.length() + 4, 15, Role.PAPER);
-        pen.text(words, left + 8, textY, Anchor.START, 12, Face.TEXT, Role.INK, Origin.Plain.TYPED);
+        double wide = 6.3 * words.length();
+        double textX = DoubleStream.of(left + 8, columns.middle(line.path()) + 60, right - wide - 8)
+                .filter(x -> IntStream.range(0, line.stops().size()).noneMatch(i -> strikes(i, new At(x, textY), wide)))
+                .findFirst()
+                .orElse(left + 8);
+        pen.box(textX - 4, textY - 12, wide + 4, 15, Role.PAPER);
+        pen.text(words, textX, textY, Anchor.START, 12, Face.TEXT, Role.INK, Origin.Plain.TYPED);
         double wish = scale.farY(line.wish());
         pen.line(left, wish, right, wish, Role.EDGE, 1.4, Dash.DOTTED);
         String wanted = "wanted " + NumberText.shown(line.wish(), 1);
@@ -84,6 +91,17 @@ final class LineLimits {
         pen.text(wanted, at.x(), at.y(), Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.TYPED);
     }
 
+    /** Whether the line itself runs through a text so wide behind a stop. */
+    private boolean strikes(int i, At at, double wide) {
+        double y = scale.farY(line.stops().get(i).level().value());
+        if (i < line.path()) {
+            return false;
+        }
+        double from = columns.middle(i);
+        double to = i + 1 < line.stops().size() ? columns.middle(i + 1) : columns.right();
+        return at.x() < to && at.x() + wide > from && y > at.y() - 13 && y < at.y() + 4;
+    }
+
     /** Whether a text so wide keeps clear of the numbers on the far part of the line. */
     private boolean clearOfLevels(At at, double wide) {
         for (int i = line.path() + 1; i < line.stops().size(); i++) {
@@ -91,7 +109,7 @@ final class LineLimits {
             double y = Math.min(scale.farY(s.level().value()), scale.farY(s.before())) - 10;
             boolean beside = at.x() + wide < columns.middle(i) - 32 || at.x() > columns.middle(i) + 32;
             boolean tagged = s.state() == Finding.Level.STOP && at.y() > 40 && at.y() < 92;
-            if (!beside && (tagged || Math.abs(y - at.y()) < 15)) {
+            if (!beside && (tagged || Math.abs(y - at.y()) < 15) || strikes(i, at, wide)) {
                 return false;
             }
         }

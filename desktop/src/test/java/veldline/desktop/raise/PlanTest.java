@@ -7,10 +7,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 import veldline.assess.Assessor;
 import veldline.assess.Stage;
 import veldline.assess.Step;
 import veldline.coverage.SectorSearch;
+import veldline.coverage.ShapeChange;
 import veldline.coverage.Site;
 import veldline.demo.TernholmSands;
 import veldline.desktop.bench.Bench;
@@ -30,11 +33,16 @@ class PlanTest {
     private static final double HEIGHT = 500;
 
     private static Showing showing(Job job, Showing.Advice advice) {
+        return showing(job, advice, Map.of(), Map.of());
+    }
+
+    private static Showing showing(
+            Job job, Showing.Advice advice, Map<Step, String> picked, Map<String, String> noted) {
         return new Showing(
                 new Assessor().assess(job, Assessor.Depth.QUICK, () -> true),
                 "near-antenna",
-                Map.of(),
-                Map.of(),
+                picked,
+                noted,
                 new Stage.Running<>(),
                 advice,
                 Optional.empty(),
@@ -93,10 +101,92 @@ class PlanTest {
                 .value();
     }
 
+    @ParameterizedTest
+    @EnumSource(ShapeChange.Kind.class)
+    void aDragDrawsOneThingHoweverFarItGoes(ShapeChange.Kind kind) {
+        Showing s = showing(JOB, Showing.Advice.NONE, Map.of(), Map.of(ShapeInputs.DRAW, kind.name()));
+        assertThat(BENCH.centre(s, WIDTH, HEIGHT).zoneAt(300, 200).orElseThrow().id())
+                .as("the plan lies over all that could be moved")
+                .isEqualTo("plan");
+        Job one = BENCH.dragged(s, "plan", 300, 200, 320, 230, WIDTH, HEIGHT)
+                .orElseThrow()
+                .applyTo(JOB);
+        Job more = BENCH.dragged(s, "plan", 300, 200, 360, 260, WIDTH, HEIGHT)
+                .orElseThrow()
+                .applyTo(one);
+        int before = site(JOB).zones().size() + site(JOB).obstacles().size();
+        assertThat(site(more).zones().size() + site(more).obstacles().size()).isEqualTo(before + 1);
+        assertThat(site(more)).isNotEqualTo(site(one));
+        assertThat(BENCH.dragged(s, "plan", 300, 200, 300, 200, WIDTH, HEIGHT)
+                        .orElseThrow()
+                        .applyTo(JOB))
+                .as("a press draws nothing")
+                .isEqualTo(JOB);
+    }
+
+    @Test
+    void cornersAndWholeThingsAreDraggedAndTheLevelsFollow() {
+        Showing picked = showing(JOB, Showing.Advice.NONE, Map.of(Step.RAISE, "thing:2"), Map.of());
+        Picture p = BENCH.centre(picked, WIDTH, HEIGHT);
+        Mark.Zone corner = zone(p, "thing-corner:2.0");
+        Job bent = BENCH.dragged(
+                        picked,
+                        corner.id(),
+                        corner.x() + 8,
+                        corner.y() + 8,
+                        corner.x() + 8,
+                        corner.y() - 40,
+                        WIDTH,
+                        HEIGHT)
+                .orElseThrow()
+                .applyTo(JOB);
+        assertThat(site(bent).obstacles().get(2).line().get(0).y())
+                .isGreaterThan(site(JOB).obstacles().get(2).line().get(0).y() + 10);
+        assertThat(site(bent).obstacles().get(2).line().subList(1, 4))
+                .isEqualTo(site(JOB).obstacles().get(2).line().subList(1, 4));
+        // The dune carried to the west of the terrace shades the path behind it no more.
+        Job carried = BENCH.dragged(picked, "thing:2", 0, 0, 20, 300, WIDTH, HEIGHT)
+                .orElseThrow()
+                .applyTo(JOB);
+        assertThat(level(carried)).isGreaterThan(level(JOB) + 10);
+        Showing walked = showing(JOB, Showing.Advice.NONE, Map.of(Step.RAISE, "thing-corner:2.0"), Map.of());
+        assertThat(BENCH.centre(walked, WIDTH, HEIGHT).zones())
+                .as("a corner that is held keeps its thing picked")
+                .anyMatch(z -> z.id().equals("thing-corner:2.3"));
+    }
+
+    @Test
+    void whatIsPickedIsNamedMadeOfSomethingAndTakenOff() {
+        Showing house = showing(JOB, Showing.Advice.NONE, Map.of(Step.RAISE, "thing:0"), Map.of());
+        assertThat(BENCH.inputs(house)).anyMatch(i -> i.id().equals("thing0-storeys"));
+        Showing wall = showing(JOB, Showing.Advice.NONE, Map.of(Step.RAISE, "thing:1"), Map.of());
+        assertThat(BENCH.inputs(wall)).as("a wall has no storeys").noneMatch(i -> i.id().equals("thing1-storeys"));
+        Input.Pick shape = BENCH.inputs(wall).stream()
+                .filter(i -> i.id().equals("thing1-shape"))
+                .map(Input.Pick.class::cast)
+                .findFirst()
+                .orElseThrow();
+        Job more = shape.options().get(1).change().orElseThrow().applyTo(JOB);
+        assertThat(site(more).obstacles().get(1).line()).hasSize(4);
+        Job gone = shape.options().get(2).change().orElseThrow().applyTo(JOB);
+        assertThat(site(gone).obstacles()).extracting(Site.Obstacle::name).containsExactly("shelter", "dune");
+    }
+
     @Test
     void everyAntennaAndPlaceIsWalkedTo() {
         Showing s = showing(JOB, Showing.Advice.NONE);
-        assertThat(BENCH.walk(s)).containsExactly("mount:0", "spot:0", "spot:1", "spot:2");
+        assertThat(BENCH.walk(s))
+                .containsExactly(
+                        "mount:0",
+                        "spot:0",
+                        "spot:1",
+                        "spot:2",
+                        "ground:0",
+                        "ground:1",
+                        "ground:2",
+                        "thing:0",
+                        "thing:1",
+                        "thing:2");
         Picture p = BENCH.centre(s, WIDTH, HEIGHT);
         BENCH.walk(s).forEach(id -> assertThat(zone(p, id)).isNotNull());
     }
