@@ -163,6 +163,7 @@ public final class Assessor {
                 new PathStage.Input(
                         job.brief(),
                         job.polarized().upright(),
+                        LineStage.incidence(job),
                         LineStage.polarization(job),
                         job.needs().highest().value()),
                 PathStage::figures);

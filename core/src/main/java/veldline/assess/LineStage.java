@@ -12,6 +12,7 @@ import veldline.link.GainWindow;
 import veldline.link.LevelLine;
 import veldline.link.LevelLineBuilder;
 import veldline.link.PolarizationMatch;
+import veldline.path.Incidence;
 
 /** Sums the line of a job, and what it leaves to be asked of the antenna that is made. */
 final class LineStage {
@@ -38,6 +39,13 @@ final class LineStage {
                 .polarized()
                 .flatMap(n -> job.farAntenna().polarized().map(f -> PolarizationMatch.loss(n, f)))
                 .orElseGet(() -> PolarizationMatch.loss(job.polarized(), job.polarized()));
+    }
+
+    /** How the two antennas stand to what the wave bounces off; like the one that is known while the other is not chosen. */
+    static Incidence incidence(Job job) {
+        return Incidence.of(
+                job.nearAntenna().polarized().orElse(job.polarized()),
+                job.farAntenna().polarized().orElse(job.polarized()));
     }
 
     static Worked eirp(Brief brief, Worked loss, Worked gain) {

@@ -11,6 +11,7 @@ import veldline.path.Edges;
 import veldline.path.FreeSpace;
 import veldline.path.Fresnel;
 import veldline.path.HeightSearch;
+import veldline.path.Incidence;
 import veldline.path.Multipath;
 import veldline.path.Passage;
 import veldline.path.PathEffects;
@@ -32,13 +33,13 @@ final class PathStage {
     private static final int HEIGHTS = 121;
 
     /** The bounce depends on how the field stands, and the field stands as the antennas do. */
-    record Input(Brief brief, boolean upright, Worked polarization, double highest) {}
+    record Input(Brief brief, boolean upright, Incidence incidence, Worked polarization, double highest) {}
 
     private PathStage() {}
 
     static PathFigures figures(Input in) {
         Brief brief = in.brief;
-        Passage passage = brief.passage(in.upright);
+        Passage passage = brief.passage(in.upright, in.incidence);
         TideCurve tide = passage.tide();
         List<TideCurve.Point> points = tide.points();
         Comparator<TideCurve.Point> level = Comparator.comparingDouble(TideCurve.Point::bounceDb);
@@ -46,7 +47,7 @@ final class PathStage {
         TideCurve.Point best = points.stream().max(level).orElseThrow();
         Worked middle = tide.workedMiddle();
         PathFigures.Over over = over(passage);
-        List<PathEffects.Line> lines = PathLoss.lines(brief, in.upright, in.polarization);
+        List<PathEffects.Line> lines = PathLoss.lines(passage, in.polarization);
         return new PathFigures(
                 passage,
                 lines,

@@ -17,6 +17,9 @@ final class SiteRules {
     private static final double SEAM_FINE = 3;
     private static final double SEAM_WATCH = 6;
 
+    /** Over this a run is redesigned, dB. */
+    private static final double MOST_CABLE = 3;
+
     private SiteRules() {}
 
     /** The worst of the places people use, then the ground as a whole. */
@@ -86,6 +89,7 @@ final class SiteRules {
         int n = site.antennas().size();
         if (n > 1 && site.oneRadio()) {
             double split = 10 * Math.log10(n);
+            longest(site).ifPresent(found::add);
             found.add(Finding.plain(
                             Finding.Level.WATCH,
                             NumberText.shown(split, 1) + " dB",
@@ -116,6 +120,26 @@ final class SiteRules {
                     ""));
         }
         return found;
+    }
+
+    /** The longest run of cable from the one radio, where it takes more than may be lost before an antenna. */
+    private static Optional<Finding> longest(Site site) {
+        return site.antennas().stream()
+                .max(Comparator.comparingDouble(
+                        m -> site.cable(m.at(), m.height().value())))
+                .map(m -> {
+                    double metres = site.cable(m.at(), m.height().value());
+                    double loss = metres * site.feeder().value();
+                    return Finding.plain(
+                            loss > MOST_CABLE ? Finding.Level.WATCH : Finding.Level.FITS,
+                            NumberText.shown(loss, 1) + " dB",
+                            "taken by " + NumberText.shown(metres, 0) + " m of cable from the radio to " + m.name()
+                                    + ", the longest run.",
+                            loss > MOST_CABLE
+                                    ? "Over 3: redesign the run, or give it a radio of its own."
+                                    : "The radio stands at the first antenna's foot.",
+                            loss > MOST_CABLE ? "run takes much" : "");
+                });
     }
 
     private static Finding seam(Worked seam) {

@@ -1,5 +1,6 @@
 package veldline.assess;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CancellationException;
@@ -16,6 +17,8 @@ import veldline.coverage.Pattern;
 import veldline.coverage.Point;
 import veldline.coverage.SectorSearch;
 import veldline.coverage.Site;
+import veldline.explain.Formula;
+import veldline.explain.Worked;
 import veldline.field.pattern.RadiatedField;
 import veldline.field.pattern.Sphere;
 import veldline.field.solve.FieldSolver;
@@ -117,19 +120,61 @@ public final class SiteStage {
                         a.height().value(),
                         a.azimuth().value(),
                         a.tilt().value(),
-                        in.power - split - s.feeder().value() * a.height().value(),
+                        in.power
+                                - split
+                                - s.feeder().value()
+                                        * s.cable(a.at(), a.height().value()),
                         pattern))
                 .toList();
+    }
+
+    static final Formula WORST = new Formula(
+            "Worst place over the floor",
+            "Level at the worst of the places people use, or of all the ground to be served, over the floor.",
+            "W",
+            "p − f",
+            "The plan, with this antenna wherever one stands",
+            "±6 dB from spot to spot; one antenna against another to 2 dB");
+
+    /**
+     * The worst place of a job's plan over the floor, with another antenna in place of each that stands there.
+     *
+     * @param turning what it loses more to unlike polarization than the one there is, dB
+     * @return empty where the job has no plan, no antenna on it, or nobody to serve
+     */
+    public static Optional<Worked> worst(Job job, Pattern pattern, double turning) {
+        return input(job).flatMap(in -> {
+            Coverage c = Coverage.of(
+                    in.site,
+                    emitters(in, pattern),
+                    in.frequency,
+                    in.place,
+                    CELLS / 2,
+                    in.floor,
+                    in.wish,
+                    (done, of) -> true);
+            return c.spots().stream()
+                    .map(Coverage.AtSpot::level)
+                    .min(Comparator.comparingDouble(Worked::value))
+                    .or(c::worst)
+                    .map(level -> Worked.of(WORST)
+                            .computed("p", "level there", level.value() - turning, "dBm", 2)
+                            .computed("f", "the floor", in.floor, "dBm", 2)
+                            .gives(level.value() - turning - in.floor, "dB", 1, 6));
+        });
+    }
+
+    /** The pattern of a field that is solved, its beam along x. */
+    public static Pattern pattern(RadiatedField field) {
+        double[][] rings = Sphere.grid(field, 2);
+        return Pattern.of((azimuth, elevation) -> read(rings, 90 - elevation, -azimuth));
     }
 
     /** Solved where the antenna is made here, by its claims where it was bought. */
     static Pattern pattern(PatternInput in, BooleanSupplier goOn) {
         if (in.antenna instanceof Made m) {
-            double[][] rings = Sphere.grid(
-                    new RadiatedField(
-                            new FieldSolver(m.model(), MeshRule.standard(in.frequency), goOn).at(in.frequency)),
-                    2);
-            return Pattern.of((azimuth, elevation) -> read(rings, 90 - elevation, -azimuth));
+            return pattern(new RadiatedField(
+                    new FieldSolver(m.model(), MeshRule.standard(in.frequency), goOn).at(in.frequency)));
         }
         Optional<Double> width = in.antenna instanceof Bought b ? b.width().map(w -> w.value()) : Optional.empty();
         double gain = in.antenna.claimedGain().map(w -> w.value()).orElse(0.0);

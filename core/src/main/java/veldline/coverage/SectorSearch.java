@@ -218,7 +218,7 @@ public record SectorSearch(
         float[][] levels = new float[sets.size()][];
         IntStream.range(0, sets.size() / turns).parallel().forEach(g -> {
             Set first = sets.get(g * turns);
-            double feeder = site.feeder().value() * first.height;
+            double feeder = site.feeder().value() * site.cable(first.at, first.height);
             Emitter there = new Emitter(
                     first.at.x(), first.at.y(), first.height, 0, 0, kind.power() - split - feeder, kind.pattern());
             LevelMap.Source between = new LevelMap.Source(there, site, rule, shadows);

@@ -200,6 +200,15 @@ public record Site(
         return !any && !against;
     }
 
+    /**
+     * Cable from the radio to an antenna, metres: up its mast, and along the ground from the first antenna's mast where one radio
+     * at its foot feeds them all.
+     */
+    public double cable(Point mast, double height) {
+        Point radio = antennas.isEmpty() ? mast : antennas.get(0).at();
+        return height + (oneRadio ? Math.hypot(mast.x() - radio.x(), mast.y() - radio.y()) : 0);
+    }
+
     public Site withAntenna(int index, Mounted to) {
         List<Mounted> next = new java.util.ArrayList<>(antennas);
         next.set(index, to);

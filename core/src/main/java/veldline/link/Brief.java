@@ -3,6 +3,7 @@ package veldline.link;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
+import veldline.path.Incidence;
 import veldline.path.Obstruction;
 import veldline.path.Passage;
 import veldline.path.Surface;
@@ -70,8 +71,9 @@ public record Brief(
      * The wave on its way.
      *
      * @param upright whether the field stands upright
+     * @param incidence how the antennas stand to what it bounces off
      */
-    public Passage passage(boolean upright) {
+    public Passage passage(boolean upright, Incidence incidence) {
         return new Passage(
                 frequency.value(),
                 distance.value(),
@@ -80,12 +82,13 @@ public record Brief(
                 tide.value(),
                 surface,
                 upright,
+                incidence,
                 way,
                 obstacles);
     }
 
     /** The direct ray and the bounce over the range of the tide. */
     public TideCurve tideCurve(boolean upright) {
-        return passage(upright).tide();
+        return passage(upright, Incidence.of(upright)).tide();
     }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
+import veldline.path.Passage;
 import veldline.path.PathEffects;
 
 /**
@@ -21,14 +22,10 @@ public final class PathLoss {
     private PathLoss() {}
 
     /** What each effect of the way does, polarization last. */
-    public static List<PathEffects.Line> lines(Brief brief, boolean upright, Worked polarization) {
-        List<PathEffects.Line> lines = new ArrayList<>(PathEffects.on(brief.passage(upright)));
+    public static List<PathEffects.Line> lines(Passage passage, Worked polarization) {
+        List<PathEffects.Line> lines = new ArrayList<>(PathEffects.on(passage));
         lines.add(new PathEffects.Line(polarization, false));
         return List.copyOf(lines);
-    }
-
-    public static Worked typical(Brief brief, boolean upright, Worked polarization) {
-        return sum(lines(brief, upright, polarization));
     }
 
     /** Their sum, with the doubts of all. */

@@ -15,6 +15,7 @@ import veldline.explain.Worked;
  * @param range of the tide, flood or snow, metres
  * @param surface what lies between
  * @param upright whether the field stands upright
+ * @param incidence how the antennas stand to what the wave bounces off
  * @param way what else is known
  * @param obstructions what it goes through
  */
@@ -26,6 +27,7 @@ public record Passage(
         double range,
         Surface surface,
         boolean upright,
+        Incidence incidence,
         Way way,
         List<Obstruction> obstructions) {
     private static final int STEPS = 64;
@@ -34,8 +36,22 @@ public record Passage(
         obstructions = List.copyOf(obstructions);
     }
 
+    /** Between straight antennas, alike. */
+    public Passage(
+            double frequency,
+            double distance,
+            double near,
+            double far,
+            double range,
+            Surface surface,
+            boolean upright,
+            Way way,
+            List<Obstruction> obstructions) {
+        this(frequency, distance, near, far, range, surface, upright, Incidence.of(upright), way, obstructions);
+    }
+
     public Passage withNear(double height) {
-        return new Passage(frequency, distance, height, far, range, surface, upright, way, obstructions);
+        return new Passage(frequency, distance, height, far, range, surface, upright, incidence, way, obstructions);
     }
 
     /** The bounce over the range of what rises. */
@@ -45,7 +61,7 @@ public record Passage(
                         frequency,
                         distance,
                         surface,
-                        upright,
+                        incidence,
                         way.earth(),
                         way.roughness().value()),
                 near,

@@ -10,12 +10,12 @@ import veldline.explain.Worked;
  * @param frequency hertz
  * @param distance along the ground, metres
  * @param surface what it bounces off
- * @param upright whether the field stands upright
+ * @param incidence how wave and antenna stand to it
  * @param earth effective radius of the earth, metres; infinite for a flat one
  * @param roughness standard deviation of waves or ground, metres
  */
 public record TwoRay(
-        double frequency, double distance, Surface surface, boolean upright, double earth, double roughness) {
+        double frequency, double distance, Surface surface, Incidence incidence, double earth, double roughness) {
     public static final Formula FORMULA = new Formula(
             "The bounce",
             "The ray off the ground arrives later and turned over; the two add or cancel. g and p are the size and phase of"
@@ -31,9 +31,14 @@ public record TwoRay(
         this(frequency, distance, surface, upright, Double.POSITIVE_INFINITY, 0);
     }
 
+    /** Straight antennas, alike. */
+    public TwoRay(double frequency, double distance, Surface surface, boolean upright, double earth, double roughness) {
+        this(frequency, distance, surface, Incidence.of(upright), earth, roughness);
+    }
+
     /** The same off something else. */
     TwoRay off(Surface other, double otherRoughness) {
-        return new TwoRay(frequency, distance, other, upright, earth, otherRoughness);
+        return new TwoRay(frequency, distance, other, incidence, earth, otherRoughness);
     }
 
     /** Level relative to free space in dB, with antennas at heights over the reflecting surface in metres. */
@@ -85,6 +90,10 @@ public record TwoRay(
 
     private static final double LEAST = 0.01;
 
+    private Complex reflection(double grazing, boolean upright) {
+        return Reflection.coefficient(frequency, surface.permittivity(), surface.conductivity(), grazing, upright);
+    }
+
     private record Rays(double size, double phase, double detourWaves, double share) {}
 
     private Rays rays(double h1, double h2) {
@@ -94,7 +103,7 @@ public record TwoRay(
         double direct = Math.hypot(distance, low1 - low2);
         double bounced = Math.hypot(distance, low1 + low2);
         double grazing = Math.atan2(low1 + low2, distance);
-        Complex g = Reflection.coefficient(frequency, surface.permittivity(), surface.conductivity(), grazing, upright);
+        Complex g = incidence.reflection(reflection(grazing, false), reflection(grazing, true));
         // The detour as a quotient keeps its digits when it is millimetres in kilometres.
         double detour = 4 * low1 * low2 / (direct + bounced);
         return new Rays(

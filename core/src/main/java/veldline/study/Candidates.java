@@ -15,6 +15,8 @@ import veldline.antenna.Yagi;
 import veldline.antenna.YagiShape;
 import veldline.assess.AntennaFigures;
 import veldline.assess.Assessment;
+import veldline.assess.SiteStage;
+import veldline.coverage.Pattern;
 import veldline.explain.Finding;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
@@ -162,7 +164,20 @@ public final class Candidates {
                 verdict.reason,
                 yagi,
                 bought.map(b -> b.withPolarization(own)),
-                Merits.of(s, job, wish.metal(), margin, field));
+                Merits.of(s, job, wish.metal(), margin, field, ground(job, field, gain, bought, more)));
+    }
+
+    /** The worst place of the job's plan with it, over the floor; empty without a plan, or where it is the far end's. */
+    private static Optional<Worked> ground(
+            Job job, Optional<RadiatedField> field, Worked gain, Optional<Bought> bought, double more) {
+        if (!job.madeNear() || job.site().isEmpty()) {
+            return Optional.empty();
+        }
+        Pattern pattern = field.map(SiteStage::pattern)
+                .orElseGet(() -> Pattern.claimed(
+                        gain.value(),
+                        bought.flatMap(Bought::width).map(w -> w.value()).orElse(360.0)));
+        return SiteStage.worst(job, pattern, more);
     }
 
     private record Verdict(Finding.Level level, String reason) {}

@@ -1,6 +1,7 @@
 package veldline.study;
 
 import java.util.Optional;
+import java.util.Set;
 import veldline.antenna.ClaimedBeam;
 import veldline.antenna.Family;
 import veldline.antenna.OnShelf;
@@ -14,12 +15,17 @@ import veldline.job.Job;
 import veldline.link.Back;
 import veldline.link.Floor;
 import veldline.stock.Metal;
+import veldline.stock.Tool;
 
 /**
  * What besides its gain speaks for or against a candidate.
  *
  * @param back margin the other way at the worst tide; empty where the far end does not send or this one does not hear
  * @param beam width to half power in the level plane, degrees; empty for one that serves alike all round
+ * @param band width that keeps SWR 2, in 100 of the frequency; for one that is bought as claimed, empty for one that is not solved
+ * @param cut how exactly its elements are cut, millimetres; empty for one that is not made of rods
+ * @param tools it cannot be made or put up without
+ * @param ground level over the floor at the worst place of the job's plan, put up as the plan says; empty without a plan
  * @param off what sway and an aim three degrees beside cost, dB
  * @param kilograms it weighs
  * @param wind force on it in a storm, newtons
@@ -30,6 +36,10 @@ import veldline.stock.Metal;
 public record Merits(
         Optional<Worked> back,
         Optional<Double> beam,
+        Optional<Double> band,
+        Optional<Double> cut,
+        Set<Tool> tools,
+        Optional<Worked> ground,
         double off,
         double kilograms,
         Worked wind,
@@ -51,8 +61,21 @@ public record Merits(
             "0.5·1.225·v^2·1.2·a",
             "Fluid mechanics",
             "Steady wind, no ice; local codes decide");
-    /** What a candidate has, given its margin one way. */
-    static Merits of(Family.Shaped s, Job job, Metal metal, Worked margin, Optional<RadiatedField> field) {
+
+    /**
+     * What a candidate has, given its margin one way.
+     *
+     * @param ground the worst place of the plan with it
+     */
+    static Merits of(
+            Family.Shaped s,
+            Job job,
+            Metal metal,
+            Worked margin,
+            Optional<RadiatedField> field,
+            Optional<Worked> ground) {
+        double frequency = job.brief().frequency().value();
+        Optional<BandAndCut> made = s.model().map(m -> BandAndCut.of(m, frequency));
         Optional<OnShelf> bought = s.family() instanceof OnShelf o ? Optional.of(o) : Optional.empty();
         Optional<Double> beam = bought.isPresent()
                 ? bought.get().item().antenna().width().map(w -> w.value())
@@ -61,6 +84,12 @@ public record Merits(
         return new Merits(
                 Back.margin(job.brief(), margin, Floor.of(job.brief(), job.farRun())),
                 beam.filter(w -> w < 180),
+                made.map(b -> b.band().value())
+                        .or(() -> bought.map(
+                                o -> 100 * (o.item().high() - o.item().low()) / frequency)),
+                made.map(BandAndCut::cut),
+                s.family().tools(),
+                ground,
                 beam.filter(w -> w < 180)
                         .map(w -> ClaimedBeam.parabola(ASIDE, w))
                         .orElse(0.0),

@@ -12,6 +12,8 @@ public enum Weigh {
             "small",
             c -> Math.max(
                     c.shaped().length(), c.bought().map(b -> b.length().value()).orElse(0.0))),
+    /** The worst place of the job's plan; where it has none, margin decides. */
+    GROUND("ground", c -> c.merits().ground().map(w -> -w.value()).orElse(0.0)),
     EFFORT("effort", c -> c.merits().hours() + c.merits().money() / NextStep.HOUR);
 
     private final String words;

@@ -18,6 +18,7 @@ import veldline.job.History;
 import veldline.job.Job;
 import veldline.job.JobChange;
 import veldline.link.BriefChange;
+import veldline.link.Jurisdiction;
 import veldline.link.LevelLine;
 import veldline.prove.ProveChange;
 import veldline.quantity.Quantity;
@@ -120,13 +121,29 @@ class AssessorTest {
     }
 
     @Test
-    void aRuleOutsideItsBandIsNotApplied() {
+    void aRuleOutsideItsBandOrItsCountryIsRefusedAndOneThatHoldsIsOffered() {
         Job other = brief(new BriefChange.Frequency(q("868.3", Unit.MHZ)))
                 .applyTo(brief(new BriefChange.Profile("fcc-2400-fixed")).applyTo(JOB));
         Assessment a = new Assessor().assess(other);
         assertThat(a.mostEirp()).isEmpty();
-        assertThat(a.of(Step.BRIEF))
-                .anyMatch(f -> f.level() == Finding.Level.UNKNOWN && f.lead().contains("not checked"));
+        Finding refused = a.of(Step.BRIEF).stream()
+                .filter(f -> f.tag().equals("rule refused"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(refused.level()).isEqualTo(Finding.Level.STOP);
+        Job held = JobChange.lift(refused.remedies().get(0).change(), true).applyTo(other);
+        assertThat(new Assessor().assess(held, Assessor.Depth.QUICK, () -> true).mostEirp())
+                .isPresent();
+        Job abroad = brief(new BriefChange.Where(Jurisdiction.EUROPE))
+                .applyTo(brief(new BriefChange.Profile("fcc-2400-fixed")).applyTo(JOB));
+        Assessment there = new Assessor().assess(abroad, Assessor.Depth.QUICK, () -> true);
+        assertThat(there.mostEirp()).isEmpty();
+        assertThat(there.of(Step.BRIEF))
+                .anyMatch(f -> f.tag().equals("rule refused") && f.rest().contains("of the USA"));
+        Job none = brief(new BriefChange.Profile("none")).applyTo(JOB);
+        assertThat(new Assessor().assess(none, Assessor.Depth.QUICK, () -> true).of(Step.BRIEF))
+                .as("no rule is no refusal")
+                .anyMatch(f -> f.tag().equals("not checked"));
     }
 
     @Test

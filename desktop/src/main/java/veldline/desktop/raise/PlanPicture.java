@@ -97,6 +97,7 @@ final class PlanPicture {
         IntStream.range(0, site.zones().size()).forEach(this::ground);
         IntStream.range(0, site.obstacles().size()).forEach(this::obstacle);
         known.ifPresent(c -> IntStream.range(0, c.spots().size()).forEach(i -> spot(c, i)));
+        cables();
         IntStream.range(0, site.antennas().size()).forEach(this::antenna);
         if (drawing.isEmpty()) {
             ShapeInputs.ref(picked(s, site)).ifPresent(this::corners);
@@ -189,6 +190,19 @@ final class PlanPicture {
                 6.4 * name.length() + 12,
                 20,
                 name + ", drag to move it");
+    }
+
+    /** From the one radio at the first mast to every other antenna. */
+    private void cables() {
+        if (site.oneRadio() && site.antennas().size() > 1) {
+            At radio = at(site.antennas().get(0).at());
+            for (Site.Mounted m : site.antennas().subList(1, site.antennas().size())) {
+                At to = at(m.at());
+                pen.line(radio.x(), radio.y(), to.x(), to.y(), Role.INK, 2);
+                pen.line(radio.x(), radio.y(), to.x(), to.y(), Role.SHEET, 1, Dash.DASHED);
+            }
+            pen.box(radio.x() - 11, radio.y() + 9, 22, 10, Role.INK);
+        }
     }
 
     /** The corners of what is picked, each to be dragged. */
