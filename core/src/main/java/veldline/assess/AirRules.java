@@ -4,9 +4,13 @@ import java.util.List;
 import java.util.Optional;
 import veldline.explain.Finding;
 import veldline.explain.Worked;
+import veldline.link.Air;
 import veldline.link.Back;
 import veldline.link.Brief;
 import veldline.link.BriefChange;
+import veldline.link.Floor;
+import veldline.link.LevelLine;
+import veldline.link.LevelLineBuilder;
 import veldline.link.OnAir;
 import veldline.link.RadioSheet;
 import veldline.quantity.NumberText;
@@ -46,6 +50,47 @@ final class AirRules {
         return a.line().answered()
                 ? Back.margin(a.job().brief(), a.line().margin(), LineStage.hears(a.job()))
                 : Optional.empty();
+    }
+
+    /** The line the other way, stop by stop, with the same names for the same stops; empty where one end never sends. */
+    static Optional<LevelLine> backLine(Assessment a) {
+        Brief b = a.job().brief();
+        LevelLine there = a.line();
+        if (margin(a).isEmpty()) {
+            return Optional.empty();
+        }
+        LevelLine back = LevelLineBuilder.from(b.frequency().value(), b.far())
+                .chain(a.job().farRun(), true)
+                .antenna(
+                        "near-antenna",
+                        there.stop("far-antenna").name(),
+                        Optional.of(there.stop("far-antenna").step()))
+                .path(there.stop("path").name(), there.stop("path").step())
+                .antenna(
+                        "far-antenna",
+                        there.stop("near-antenna").name(),
+                        Optional.of(there.stop("near-antenna").step()))
+                .chain(a.job().nearRun(), false)
+                .end(
+                        b.near(),
+                        Floor.of(
+                                b.withFar(b.near()).withAir(Air.quiet()),
+                                a.job().nearRun()),
+                        b.marginWanted().value(),
+                        Optional.empty(),
+                        there.worstBelow());
+        return Optional.of(
+                back.withStops(back.stops().stream().map(s -> named(s, there)).toList()));
+    }
+
+    /** A stop of the line back under the name it has on the line there, with its mark. */
+    private static LevelLine.Stop named(LevelLine.Stop s, LevelLine there) {
+        String id = s.id().startsWith("near")
+                ? "far" + s.id().substring(4)
+                : s.id().startsWith("far") ? "near" + s.id().substring(3) : s.id();
+        LevelLine.Stop same = there.stop(id);
+        return new LevelLine.Stop(
+                id, s.kind(), s.name(), s.verb(), s.step(), s.before(), s.level(), same.state(), same.tag());
     }
 
     /** The fastest rate of the sheet that the level still carries with the margin wanted. */
@@ -119,6 +164,6 @@ final class AirRules {
         double gain = a.line().stop("far-antenna").step().value()
                 - a.job().farRun().lossDb(a.job().brief().frequency().value());
         return OnAir.ranked(
-                a.job().brief(), a.job().farAntenna(), a.raise().farBearing().value(), gain);
+                a.job().brief(), a.beam(false), a.raise().farBearing().value(), gain);
     }
 }

@@ -5,6 +5,9 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import veldline.antenna.Antenna;
+import veldline.antenna.Bought;
+import veldline.antenna.Made;
 import veldline.coverage.Coverage;
 import veldline.explain.Finding;
 import veldline.explain.Worked;
@@ -72,6 +75,11 @@ public record Assessment(
         return AirRules.margin(this);
     }
 
+    /** The line the other way; empty where there is none to speak of. */
+    public Optional<LevelLine> backLine() {
+        return AirRules.backLine(this);
+    }
+
     /** The senders of a job that only hears, each with its bearing and its margin; none where it sends, too. */
     List<BearingSearch.Sender> senders() {
         if (job.brief().field().isEmpty()) {
@@ -96,6 +104,17 @@ public record Assessment(
     /** Every channel of the band as the far end would hear it, the quietest first; none where nothing was heard. */
     public List<OnAir.Channel> channels() {
         return job.brief().air().heard().isEmpty() || !line.answered() ? List.of() : AirRules.ranked(this);
+    }
+
+    /** Width to half power in the level plane of an end's antenna, degrees: as claimed, or as solved; empty for one that serves alike all round. */
+    public Optional<Double> beam(boolean near) {
+        Antenna at = job.antenna(near);
+        return at instanceof Bought b
+                ? b.width().map(w -> w.value())
+                : antenna.value()
+                        .filter(f -> at instanceof Made)
+                        .flatMap(f -> at instanceof Made m && m.upright() ? f.widthH() : f.widthE())
+                        .map(Worked::value);
     }
 
     /** The link with its hops at one end; empty where it has none there. */

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import veldline.antenna.Antenna;
-import veldline.antenna.Bought;
 import veldline.antenna.Polarized;
 import veldline.explain.Finding;
 import veldline.explain.Worked;
@@ -55,8 +54,8 @@ final class HopRules {
                 AirRules.fastest(a).map(r -> r.rate().value()).orElse(0.0),
                 true));
         hops.forEach(h -> legs.add(leg(h, b, end, power + 2 * gain)));
-        return Optional.of(new HopPlan(
-                power, gain, width(a, antenna, gain), b.air().bandwidth().value(), APART, legs));
+        return Optional.of(
+                new HopPlan(power, gain, a.beam(near), b.air().bandwidth().value(), APART, legs));
     }
 
     /** A hop with its rate as typed, or as the level in the open carries it. */
@@ -76,18 +75,6 @@ final class HopRules {
                 h.polarized(),
                 h.rate().value() > 0 ? h.rate().value() : byLevel,
                 h.carries());
-    }
-
-    /** As claimed, as solved, or that of a round beam of the gain. */
-    private static Optional<Double> width(Assessment a, Antenna antenna, double gain) {
-        if (antenna instanceof Bought b) {
-            return b.width().map(w -> w.value());
-        }
-        return a.antenna()
-                .value()
-                .flatMap(f -> f.widthH().map(Worked::value))
-                .or(() -> Optional.of(Math.sqrt(32_400 / Math.pow(10, gain / 10))))
-                .filter(w -> w < 360);
     }
 
     static List<Finding> hops(Assessment a) {

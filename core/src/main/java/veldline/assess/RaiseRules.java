@@ -41,14 +41,14 @@ final class RaiseRules {
         if (all.size() < 2) {
             return List.of();
         }
-        BearingSearch.Found one = BearingSearch.one(all, a.job().farAntenna());
+        BearingSearch.Found one = BearingSearch.one(all, a.beam(false));
         String lead = one.bearings().get(0) + "°";
         String rest = "serves " + one.served().size() + " of " + all.size() + ", the weakest with "
                 + one.worst().shown() + ".";
         if (one.served().size() == all.size()) {
             return List.of(Finding.fits(lead, rest, "One antenna is enough.", one.worst()));
         }
-        String more = BearingSearch.two(all, a.job().farAntenna())
+        String more = BearingSearch.two(all, a.beam(false))
                 .map(t -> "A second antenna and a combiner, " + t.bearings().get(0) + "° and "
                         + t.bearings().get(1) + "°, serve " + t.served().size() + ".")
                 .orElse("A second antenna on a combiner would serve no more.");

@@ -5,7 +5,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
-import veldline.antenna.Antenna;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
 
@@ -20,7 +19,7 @@ public final class BearingSearch {
             "M",
             "a",
             "Each sender's line with the antenna's fall beside its beam (12·(angle ÷ width)² dB)",
-            "±4 dB; the pattern is known by its claimed width only");
+            "±4 dB; the pattern is known by its width only");
 
     /** A two-way combiner takes half the power of each and a little more, dB. */
     public static final double COMBINER = 3.5;
@@ -47,21 +46,25 @@ public final class BearingSearch {
      */
     public record Found(List<Integer> bearings, List<String> served, Worked worst) {}
 
-    /** The best bearing for one antenna, on whole degrees. */
-    public static Found one(List<Sender> senders, Antenna antenna) {
+    /**
+     * The best bearing for one antenna, on whole degrees.
+     *
+     * @param width of its beam, degrees; empty for one that hears alike all round
+     */
+    public static Found one(List<Sender> senders, Optional<Double> width) {
         return IntStream.range(0, 360)
-                .mapToObj(b -> found(senders, antenna, List.of(b)))
+                .mapToObj(b -> found(senders, width, List.of(b)))
                 .max(BETTER)
                 .orElseThrow();
     }
 
     /** The best two bearings on a combiner; empty where they serve no more than one antenna does. */
-    public static Optional<Found> two(List<Sender> senders, Antenna antenna) {
-        Found one = one(senders, antenna);
+    public static Optional<Found> two(List<Sender> senders, Optional<Double> width) {
+        Found one = one(senders, width);
         List<Found> pairs = new ArrayList<>();
         for (int a = 0; a < 360; a += STEP) {
             for (int b = a + STEP; b < 360; b += STEP) {
-                pairs.add(found(senders, antenna, List.of(a, b)));
+                pairs.add(found(senders, width, List.of(a, b)));
             }
         }
         return pairs.stream().max(BETTER).filter(p -> p.served.size() > one.served.size());
@@ -70,14 +73,14 @@ public final class BearingSearch {
     private static final Comparator<Found> BETTER =
             Comparator.comparingInt((Found f) -> f.served.size()).thenComparingDouble(f -> f.worst.value());
 
-    private static Found found(List<Sender> senders, Antenna antenna, List<Integer> bearings) {
+    private static Found found(List<Sender> senders, Optional<Double> width, List<Integer> bearings) {
         double split = bearings.size() > 1 ? COMBINER : 0;
         List<String> served = new ArrayList<>();
         double worst = Double.POSITIVE_INFINITY;
         double all = Double.POSITIVE_INFINITY;
         for (Sender s : senders) {
             double down = bearings.stream()
-                    .mapToDouble(b -> OnAir.down(antenna, Optional.of(s.bearing - b)))
+                    .mapToDouble(b -> OnAir.down(width, Optional.of(s.bearing - b)))
                     .min()
                     .orElseThrow();
             double margin = s.margin - down - split;

@@ -3,8 +3,6 @@ package veldline.link;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import veldline.antenna.Antenna;
-import veldline.antenna.Bought;
 import veldline.antenna.ClaimedBeam;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
@@ -47,10 +45,11 @@ public final class OnAir {
      * Unwanted power at the radio in a channel.
      *
      * @param frequency middle of the channel, hertz
-     * @param bearing the antenna points to, degrees
+     * @param width of the antenna's beam, degrees; empty for one that hears alike all round
+     * @param bearing it points to, degrees
      * @param gain of the antenna, dBi, and less what its chain takes
      */
-    public static Worked unwanted(Air air, double frequency, Antenna antenna, double bearing, double gain) {
+    public static Worked unwanted(Air air, double frequency, Optional<Double> width, double bearing, double gain) {
         double picowatts = Math.pow(10, (NOTHING + 90) / 10);
         for (Air.Heard h : air.heard()) {
             double share = overlap(
@@ -58,7 +57,7 @@ public final class OnAir {
                     air.bandwidth().value(),
                     h.frequency().value(),
                     h.width().value());
-            double towards = gain - down(antenna, h.bearing().map(b -> b.value() - bearing));
+            double towards = gain - down(width, h.bearing().map(b -> b.value() - bearing));
             picowatts += share * Math.pow(10, (h.level().value() + towards + 90) / 10);
         }
         return Worked.of(UNWANTED)
@@ -74,8 +73,7 @@ public final class OnAir {
     }
 
     /** How far under its beam an antenna hears so far beside it, dB; nothing where the bearing is not known. */
-    static double down(Antenna antenna, Optional<Double> off) {
-        Optional<Double> width = antenna instanceof Bought b ? b.width().map(w -> w.value()) : Optional.empty();
+    static double down(Optional<Double> width, Optional<Double> off) {
         return off.flatMap(o -> width.map(w -> ClaimedBeam.downDb(o, w))).orElse(0.0);
     }
 
@@ -95,10 +93,10 @@ public final class OnAir {
     }
 
     /** Every channel of the band, the quietest first; where two are alike, the nearer to the one in use. */
-    public static List<Channel> ranked(Brief brief, Antenna antenna, double bearing, double gain) {
+    public static List<Channel> ranked(Brief brief, Optional<Double> width, double bearing, double gain) {
         double now = brief.frequency().value();
         return channels(brief).stream()
-                .map(f -> new Channel(f, unwanted(brief.air(), f, antenna, bearing, gain)))
+                .map(f -> new Channel(f, unwanted(brief.air(), f, width, bearing, gain)))
                 .sorted(Comparator.comparingDouble(
                                 (Channel c) -> Math.round(10 * c.unwanted().value()))
                         .thenComparingDouble(c -> Math.abs(c.frequency() - now)))

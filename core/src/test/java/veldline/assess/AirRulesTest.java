@@ -1,6 +1,7 @@
 package veldline.assess;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -10,6 +11,7 @@ import veldline.job.Job;
 import veldline.job.JobChange;
 import veldline.link.AirChange;
 import veldline.link.BriefChange;
+import veldline.link.LevelLine;
 import veldline.link.RadioSheet;
 import veldline.link.Surroundings;
 import veldline.quantity.Quantity;
@@ -98,5 +100,29 @@ class AirRulesTest {
         Job narrow = with(sum, new BriefChange.OfAir(new AirChange.Bandwidth(Quantity.of("5", Unit.MHZ))));
         assertThat(assessed(sum).line().floor() - assessed(narrow).line().floor())
                 .isEqualTo(6.02, org.assertj.core.api.Assertions.within(0.01));
+    }
+
+    /** The line back ends in the margin that reciprocity gives, and its stops have the names they have on the line there. */
+    @Test
+    void theLineBackEndsInTheMarginBack() {
+        int lines = 0;
+        for (Job job : TernholmSands.all()) {
+            Assessment a = new Assessor().assess(job, Assessor.Depth.QUICK, () -> true);
+            assertThat(a.backLine().isPresent()).isEqualTo(a.back().isPresent());
+            if (a.backLine().isPresent()) {
+                LevelLine back = a.backLine().get();
+                assertThat(back.margin().value())
+                        .isCloseTo(a.back().orElseThrow().value(), within(1e-9));
+                assertThat(back.stops().stream().map(LevelLine.Stop::id).toList())
+                        .containsExactlyInAnyOrderElementsOf(a.line().stops().stream()
+                                .map(LevelLine.Stop::id)
+                                .toList());
+                assertThat(back.stops().get(0).id()).isEqualTo("far-radio");
+                assertThat(back.stop("path").step())
+                        .isEqualTo(a.line().stop("path").step());
+                lines++;
+            }
+        }
+        assertThat(lines).isGreaterThan(1);
     }
 }

@@ -12,26 +12,18 @@ import org.junit.jupiter.api.Test;
 import veldline.antenna.Bought;
 import veldline.antenna.ClaimedBeam;
 import veldline.antenna.NotChosen;
-import veldline.antenna.Polarized;
 import veldline.assess.Assessment;
 import veldline.assess.Assessor;
 import veldline.assess.Step;
 import veldline.demo.TernholmSands;
 import veldline.explain.Finding;
-import veldline.feed.Drawer;
 import veldline.job.Job;
 import veldline.job.JobChange;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
 
 class DiversityTest {
-    private static final Bought YAGI = new Bought(
-            "Yagi",
-            Quantity.of("12", Unit.DBI),
-            Polarized.FLAT,
-            Optional.of(Quantity.of("40", Unit.DEG)),
-            Quantity.of("1", Unit.M),
-            Drawer.connector("F outside socket 75"));
+    private static final Optional<Double> YAGI = Optional.of(40.0);
 
     @Test
     void twoAlikeAreThreeDecibelsMoreAndOneLeftOffIsNothing() {
@@ -160,5 +152,38 @@ class DiversityTest {
         assertThat(ClaimedBeam.downDb(345, 30)).isCloseTo(3, within(1e-9));
         assertThat(ClaimedBeam.downDb(180, 30)).isEqualTo(ClaimedBeam.MOST_DOWN);
         assertThat(ClaimedBeam.downDb(180, 360)).isZero();
+    }
+
+    /** A relay of two ports, one of which only hears. */
+    private static Assessment relay(int port, Diversity.Port other) {
+        RadioSheet sheet = Radios.byId("relay-868");
+        Job gauge = new JobChange.TakeRadio(true, sheet, sheet.rates().get(0))
+                .applyTo(TernholmSands.all().get(5));
+        Job hung = new JobChange.OfBrief(new BriefChange.OtherPorts(true, List.of(other))).applyTo(gauge);
+        return new Assessor()
+                .assess(
+                        new JobChange.OfBrief(new BriefChange.OnPort(true, port)).applyTo(hung),
+                        Assessor.Depth.QUICK,
+                        () -> true);
+    }
+
+    @Test
+    void theAntennaThatGainsMostBelongsOnThePortThatSends() {
+        assertThat(relay(0, Diversity.Port.OWN).of(Step.FEED_RUN))
+                .noneMatch(f -> f.tag().equals("wrong port"));
+        Assessment wrong = relay(1, Diversity.Port.OWN);
+        Finding f = wrong.of(Step.FEED_RUN).stream()
+                .filter(x -> x.tag().equals("wrong port"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(f.level()).isEqualTo(Finding.Level.STOP);
+        assertThat(f.reason()).contains("dB weaker");
+        Job right = JobChange.lift(f.remedies().get(0).change(), true).applyTo(wrong.job());
+        assertThat(right.brief().near().port()).isZero();
+        assertThat(relay(1, Diversity.Port.LOAD).of(Step.FEED_RUN))
+                .anyMatch(x -> x.tag().equals("wrong port") && x.reason().contains("Nothing that radiates"));
+        assertThat(with(Diversity.Port.SAME).of(Step.FEED_RUN))
+                .as("where all ports send, any of them will do")
+                .noneMatch(x -> x.tag().equals("wrong port"));
     }
 }

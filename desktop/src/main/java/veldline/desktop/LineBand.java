@@ -42,12 +42,21 @@ final class LineBand extends StackPane {
                 // Stops stand where the parts are; nothing on the line is dragged.
             }
         });
-        this.margin = new PictureView(this::drawMargin, PictureView.Gestures.NONE);
+        this.margin = new PictureView(this::drawMargin, new PictureView.Gestures() {
+            @Override
+            public void chosen(String zone) {
+                work.pick(zone);
+            }
+
+            @Override
+            public void dragged(String zone, double fromX, double fromY, double x, double y, boolean ended) {
+                // The answer follows; it is not dragged.
+            }
+        });
         line.setId("line");
         margin.setId("margin");
         margin.setMinWidth(PANEL_WIDTH);
         margin.setMaxWidth(PANEL_WIDTH);
-        margin.setMouseTransparent(true);
         getChildren().addAll(line, margin);
         StackPane.setAlignment(margin, Pos.CENTER_RIGHT);
         getStyleClass().add("line-band");
@@ -99,9 +108,11 @@ final class LineBand extends StackPane {
     private Picture drawLine(double w, double h) {
         return work.showing()
                 .map(s -> LinePicture.of(
-                        s.assessment().line(),
-                        work.former(),
-                        work.shadows().wouldBe(),
+                        MarginPanel.back(s).orElse(s.assessment().line()),
+                        MarginPanel.back(s).isPresent() ? Optional.empty() : work.former(),
+                        MarginPanel.back(s).isPresent()
+                                ? Optional.empty()
+                                : work.shadows().wouldBe(),
                         measured(s).map(p -> p.medianAfter().value()),
                         work.stop(),
                         w,
@@ -113,6 +124,7 @@ final class LineBand extends StackPane {
         return work.showing()
                 .map(s -> MarginPanel.of(
                         s.assessment(),
+                        MarginPanel.back(s),
                         measured(s),
                         work.shadows().shift(),
                         work.shadows().wouldBe(),

@@ -10,6 +10,7 @@ import javafx.scene.layout.Region;
 import veldline.assess.Step;
 import veldline.desktop.bench.Input;
 import veldline.desktop.bench.Overlay;
+import veldline.desktop.theline.MarginPanel;
 
 /** Keys. A bare key works when no box has the caret; with Ctrl some work anywhere. */
 final class WindowKeys {
@@ -109,6 +110,7 @@ final class WindowKeys {
                 work.go(Step.CHOOSE);
                 work.command(Input.Command.CHECK_ADVERT);
             }
+            case B -> work.showing().ifPresent(s -> work.pick(MarginPanel.other(s)));
             case U -> window.openBench().ifPresent(b -> b.switchUnits(e.isShiftDown()));
             case T -> window.openBench().ifPresent(b -> b.takeRemedy());
             case R -> {

@@ -4,6 +4,7 @@ import java.util.Optional;
 import veldline.assess.Assessment;
 import veldline.assess.ProveFigures;
 import veldline.assess.Stage;
+import veldline.desktop.bench.Showing;
 import veldline.explain.Finding;
 import veldline.explain.Origin;
 import veldline.explain.Worked;
@@ -22,15 +23,30 @@ public final class MarginPanel {
     /** Kept free at the right edge of the window. */
     private static final double EDGE = 4;
 
+    /** Which way the line is shown. */
+    private static final String WAY = "line";
+
     private MarginPanel() {}
 
+    /** The line back, where that is the way that is looked at. */
+    public static Optional<LevelLine> back(Showing s) {
+        return "back".equals(s.noted().get(WAY)) ? s.assessment().backLine() : Optional.empty();
+    }
+
+    /** What shows the line the other way than it is shown now. */
+    public static String other(Showing s) {
+        return "set:" + WAY + "=" + (back(s).isPresent() ? "there" : "back");
+    }
+
     /**
+     * @param back the line the other way, where that is shown
      * @param measured what was measured, where that is what is asked for
      * @param wouldBe the line as an offer would make it
      * @param shift what the last edit did to the margin, dB, while it is worth telling
      */
     public static Picture of(
             Assessment a,
+            Optional<LevelLine> back,
             Optional<ProveFigures> measured,
             Optional<Double> shift,
             Optional<LevelLine> wouldBe,
@@ -43,9 +59,17 @@ public final class MarginPanel {
         if (a.line().unknownFrom().isPresent()) {
             return undecided(a, pen);
         }
-        Worked margin = measured.map(ProveFigures::margin).orElse(a.line().margin());
-        Origin origin = measured.isPresent() ? Origin.Plain.MEASURED : Origin.of(margin);
-        words(pen, margin.value() < 0 ? "Under the floor" : "Over the floor", 26);
+        Worked margin = back.map(LevelLine::margin)
+                .or(() -> measured.map(ProveFigures::margin))
+                .orElse(a.line().margin());
+        Origin origin = measured.isPresent() && back.isEmpty() ? Origin.Plain.MEASURED : Origin.of(margin);
+        boolean under = margin.value() < 0;
+        words(
+                pen,
+                back.isPresent()
+                        ? under ? "Back, under the floor" : "Back, over the floor"
+                        : under ? "Under the floor" : "Over the floor",
+                26);
         pen.text(margin.number(), 0, 66, Anchor.START, 34, Face.MONO_BOLD, Role.INK, origin);
         double wide = 20.5 * margin.number().length();
         pen.words("dB", wide + 8, 66, Anchor.START, Face.TEXT, Role.INK);
@@ -115,14 +139,29 @@ public final class MarginPanel {
         }
         a.back()
                 .ifPresent(b ->
-                        pen.text("back: " + b.shown(), 0, 181, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.of(b)));
+                        way(pen, back.isPresent(), back.isPresent() ? a.line().margin() : b));
         Optional<Worked> offered = wouldBe.filter(LevelLine::answered).map(LevelLine::margin);
         Optional<String> told = offered.map(m -> "would be " + m.shown())
                 .or(() -> shift.filter(d -> Math.abs(d) >= 0.05)
                         .map(d -> NumberText.signed(d, 1) + " dB by the last edit"));
-        told.ifPresent(
-                t -> pen.text(t, 0, 166, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.of(offered.orElse(margin))));
+        told.filter(t -> back.isEmpty())
+                .ifPresent(t -> pen.text(
+                        t, 0, 163, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.of(offered.orElse(margin))));
         return pen.done();
+    }
+
+    /** The switch that names the other way. */
+    private static void way(Pen pen, boolean back, Worked other) {
+        String text = (back ? "there: " : "back: ") + other.shown();
+        double wide = 6.1 * text.length() + 26;
+        pen.outline(0, 168, wide, 18, Role.EDGE, 1);
+        pen.text(text, 6, 181, Anchor.START, 12, Face.TEXT, Role.INK, Origin.of(other));
+        pen.line(wide - 14, 177, wide - 6, 177, Role.INK, 1.5);
+        double tip = back ? wide - 6 : wide - 14;
+        double barb = back ? -3 : 3;
+        pen.line(tip, 177, tip + barb, 174, Role.INK, 1.5);
+        pen.line(tip, 177, tip + barb, 180, Role.INK, 1.5);
+        pen.zone("set:" + WAY + "=" + (back ? "there" : "back"), 0, 166, wide, 22, "show the line " + text);
     }
 
     private static Picture undecided(Assessment a, Pen pen) {

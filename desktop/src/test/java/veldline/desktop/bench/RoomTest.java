@@ -9,6 +9,7 @@ import java.util.TreeMap;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.TestFactory;
+import veldline.antenna.Polarized;
 import veldline.antenna.YagiChange;
 import veldline.antenna.YagiShape;
 import veldline.assess.Assessment;
@@ -32,6 +33,7 @@ import veldline.job.JobChange;
 import veldline.link.Air;
 import veldline.link.AirChange;
 import veldline.link.BriefChange;
+import veldline.link.Hop;
 import veldline.path.Leaves;
 import veldline.path.Material;
 import veldline.path.Obstruction;
@@ -123,7 +125,13 @@ class RoomTest {
             DynamicTest margin = DynamicTest.dynamicTest(
                     job.name() + ", margin",
                     () -> isRoomy(MarginPanel.of(
-                            s.assessment(), Optional.empty(), Optional.of(-12.5), Optional.empty(), 140, 190)));
+                            s.assessment(),
+                            Optional.empty(),
+                            Optional.empty(),
+                            Optional.of(-12.5),
+                            Optional.empty(),
+                            140,
+                            190)));
             return Stream.of(benches, lines, Stream.of(margin)).flatMap(x -> x);
         });
     }
@@ -146,20 +154,32 @@ class RoomTest {
                         Quantity.of("2437", Unit.MHZ),
                         Quantity.of("40", Unit.MHZ),
                         Quantity.of("-31", Unit.DBM),
-                        Optional.empty())))))) {
+                        Optional.empty())))),
+                new JobChange.OfBrief(new BriefChange.Hops(
+                        List.of(
+                                hop("Harbour office", "140"),
+                                hop("Slipway", "150"),
+                                hop("East spit", "200"),
+                                hop("Ebb bank", "262")),
+                        "hops")))) {
             crowded = c.applyTo(crowded);
         }
         return Stream.of(
                         crowded, TernholmSands.all().get(5), TernholmSands.all().get(4))
                 .flatMap(job -> {
                     Assessment a = ASSESSOR.assess(job);
-                    return Stream.of("way", "air")
+                    return Stream.of("way", "air", "hops")
                             .flatMap(page -> Stream.of(new double[][] {{704, 500}, {620, 480}, {1260, 740}})
                                     .map(size -> DynamicTest.dynamicTest(
                                             job.name() + ", " + page + " at " + (int) size[0],
                                             () -> isRoomy(Benches.of(Step.BRIEF)
                                                     .centre(noted(a, Map.of("brief", page)), size[0], size[1])))));
                 });
+    }
+
+    private static Hop hop(String name, String bearing) {
+        return Hop.onwards(
+                name, Quantity.of(bearing, Unit.DEG), Quantity.of("1.2", Unit.KM), JOB.brief(), Polarized.UPRIGHT);
     }
 
     @TestFactory
@@ -230,9 +250,21 @@ class RoomTest {
                         .map(height -> DynamicTest.dynamicTest(e.getKey() + ", " + height, () -> {
                             Assessment a = ASSESSOR.assess(e.getValue());
                             isRoomy(MarginPanel.of(
-                                    a, Optional.empty(), Optional.of(1.2), Optional.empty(), 140, height));
+                                    a,
+                                    Optional.empty(),
+                                    Optional.empty(),
+                                    Optional.of(1.2),
+                                    Optional.empty(),
+                                    140,
+                                    height));
                             isRoomy(MarginPanel.of(
-                                    a, a.prove().value(), Optional.empty(), Optional.empty(), 140, height));
+                                    a,
+                                    Optional.empty(),
+                                    a.prove().value(),
+                                    Optional.empty(),
+                                    Optional.empty(),
+                                    140,
+                                    height));
                         })));
     }
 

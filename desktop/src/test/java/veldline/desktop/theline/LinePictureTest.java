@@ -98,7 +98,8 @@ class LinePictureTest {
         assertThat(line(p).get(0).points().get(1).x())
                 .as("the solid line ends before the joint")
                 .isLessThan(250);
-        Picture margin = MarginPanel.of(a, Optional.empty(), Optional.empty(), Optional.empty(), 140, 190);
+        Picture margin =
+                MarginPanel.of(a, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), 140, 190);
         assertThat(margin.texts().map(Mark.Text::text)).contains("no answer").noneMatch(t -> t.equals("17.1"));
     }
 
@@ -123,8 +124,14 @@ class LinePictureTest {
     @Test
     void theMarginSaysHowMuchMoreOrLessThanWanted() {
         Job poor = new JobChange.OfBrief(new BriefChange.MarginWanted(Quantity.of("30", Unit.DB))).applyTo(JOB);
-        Picture p =
-                MarginPanel.of(ASSESSOR.assess(poor), Optional.empty(), Optional.of(-1.25), Optional.empty(), 140, 190);
+        Picture p = MarginPanel.of(
+                ASSESSOR.assess(poor),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.of(-1.25),
+                Optional.empty(),
+                140,
+                190);
         assertThat(p.texts().map(Mark.Text::text))
                 .anyMatch(t -> t.endsWith(" short of"))
                 .anyMatch(t -> t.startsWith("−1.3 dB") || t.startsWith("−1.2 dB"));
