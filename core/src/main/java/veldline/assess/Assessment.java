@@ -80,6 +80,11 @@ public record Assessment(
         return AirRules.backLine(this);
     }
 
+    /** How far people keep from the near antenna; empty where it is not a matter of power density. */
+    public Optional<Worked> exposure() {
+        return RaiseRules.keep(this);
+    }
+
     /** The senders of a job that only hears, each with its bearing and its margin; none where it sends, too. */
     List<BearingSearch.Sender> senders() {
         if (job.brief().field().isEmpty()) {

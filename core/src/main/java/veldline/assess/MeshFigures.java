@@ -4,7 +4,7 @@ import java.util.Optional;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
 import veldline.field.pattern.MeshDoubt;
-import veldline.field.pattern.NearBeam;
+import veldline.field.pattern.NearOutline;
 import veldline.field.pattern.PatternSummary;
 import veldline.field.solve.FieldSolution;
 import veldline.field.wire.Ground;
@@ -16,7 +16,7 @@ import veldline.field.wire.Ground;
  * @param ohms of resistance and reactance
  * @param near the field in front of it, near by; empty over real ground, where that is not worked out
  */
-public record MeshFigures(Worked gain, Worked ohms, Optional<NearBeam> near) {
+public record MeshFigures(Worked gain, Worked ohms, Optional<NearOutline> near) {
     private static final String GOOD_TO = "The truth lies inside for 98 in 100 results of converged references; it is"
             + " stated four times too large in the middle";
     private static final String SOURCE =
@@ -62,6 +62,6 @@ public record MeshFigures(Worked gain, Worked ohms, Optional<NearBeam> near) {
                         .gives(doubt.impedance().get(0), "Ω", doubt.impedance().get(0) < 0.1 ? 2 : 1),
                 solution.model().ground().kind() == Ground.Kind.REAL
                         ? Optional.empty()
-                        : Optional.of(NearBeam.of(solution)));
+                        : Optional.of(NearOutline.of(solution)));
     }
 }

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import veldline.explain.Finding;
 import veldline.explain.Worked;
-import veldline.field.pattern.NearBeam;
+import veldline.field.pattern.NearOutline;
 import veldline.link.BearingSearch;
 import veldline.link.Exposure;
 import veldline.link.Needs;
@@ -82,12 +82,11 @@ final class RaiseRules {
                     "Keep people off the wire and its ends; ask a licensed practitioner.",
                     "exposure open"));
         }
-        Worked keep = a.raise().exposure().get();
+        Worked keep = keep(a).orElseThrow();
         double people = a.job().raise().peopleDistance().value();
-        String rest = "to keep in front of the antenna; people come to " + NumberText.shown(people, 1) + " m.";
+        String rest = "to keep from the antenna; people come to " + NumberText.shown(people, 1) + " m.";
         Finding f = people >= keep.value()
-                ? Finding.fits(
-                        keep.shown(), rest, near(a) + "Radio off while hands are on it. Local limits decide.", keep)
+                ? Finding.fits(keep.shown(), rest, "Radio off while hands are on it. Local limits decide.", keep)
                 : Finding.stop(
                         keep.shown(),
                         rest,
@@ -97,18 +96,29 @@ final class RaiseRules {
         return List.of(f.withRuler(people, Optional.of(keep.value()), Optional.empty(), 1));
     }
 
-    /** What the solved near field says, where that is known: the far-field sphere stays what is kept to. */
-    private static String near(Assessment a) {
-        Optional<NearBeam> beam = a.mesh().value().flatMap(MeshFigures::near);
+    /** How far people keep: by the sphere, or by the near field where the sphere does not hold; empty where fields are what is limited. */
+    static Optional<Worked> keep(Assessment a) {
+        return near(a).or(() -> a.raise().exposure());
+    }
+
+    /** By the solved near field, where the far field's sphere would end before the far field begins; empty while it is not known. */
+    private static Optional<Worked> near(Assessment a) {
+        Optional<NearOutline> about = a.mesh().value().flatMap(MeshFigures::near);
         Optional<AntennaFigures> solved = a.antenna().value();
-        if (beam.isEmpty() || solved.isEmpty() || a.eirp().isEmpty() || !a.job().madeNear()) {
-            return "";
+        if (about.isEmpty()
+                || solved.isEmpty()
+                || a.eirp().isEmpty()
+                || !a.job().madeNear()) {
+            return Optional.empty();
         }
+        double frequency = a.job().brief().frequency().value();
+        double formed = Exposure.farField(a.job().antenna(true).longest(), frequency);
         double watts =
                 Math.pow(10, (a.eirp().get().value() - solved.get().gain().value() - 30) / 10);
-        double reach = beam.get()
-                .reaches(watts, Exposure.publicLevel(a.job().brief().frequency().value()));
-        return "The solved near field reaches the level " + NumberText.shown(reach, 2) + " m out from its tip. ";
+        return a.raise()
+                .exposure()
+                .filter(sphere -> sphere.value() < formed)
+                .map(sphere -> Exposure.near(about.get().reaches(watts, Exposure.beforeGround(frequency)), formed));
     }
 
     static List<Finding> distance(Assessment a) {

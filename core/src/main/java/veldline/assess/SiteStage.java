@@ -130,7 +130,8 @@ public final class SiteStage {
 
     static final Formula WORST = new Formula(
             "Worst place over the floor",
-            "Level at the worst of the places people use, or of all the ground to be served, over the floor.",
+            "The lesser of the level at the worst of the places people use, and of what 95 in 100 of the ground to be served have, over the"
+                    + " floor.",
             "W",
             "p − f",
             "The plan, with this antenna wherever one stands",
@@ -153,10 +154,8 @@ public final class SiteStage {
                     in.floor,
                     in.wish,
                     (done, of) -> true);
-            return c.spots().stream()
-                    .map(Coverage.AtSpot::level)
+            return Stream.concat(c.spots().stream().map(Coverage.AtSpot::level), c.worst().stream())
                     .min(Comparator.comparingDouble(Worked::value))
-                    .or(c::worst)
                     .map(level -> Worked.of(WORST)
                             .computed("p", "level there", level.value() - turning, "dBm", 2)
                             .computed("f", "the floor", in.floor, "dBm", 2)

@@ -119,7 +119,7 @@ class RulesTest {
                         "power line near"),
                 new Wrong(
                         "people close in front",
-                        with(raise(new RaiseChange.PeopleDistance(q("5", Unit.CM)))),
+                        with(raise(new RaiseChange.PeopleDistance(q("2", Unit.CM)))),
                         Step.RAISE,
                         Level.STOP,
                         "people too near"),
@@ -250,7 +250,7 @@ class RulesTest {
 
     @Test
     void thresholdsTipAtTheirValue() {
-        double keep = ASSESSOR.assess(JOB).raise().exposure().orElseThrow().value();
+        double keep = ASSESSOR.assess(JOB).exposure().orElseThrow().value();
         for (double[] at : new double[][] {{keep + 0.01, 0}, {keep - 0.01, 1}}) {
             Job job = with(raise(new RaiseChange.PeopleDistance(Quantity.shown(at[0], Unit.M, 3))));
             assertThat(found(job, wrong("people close in front")))

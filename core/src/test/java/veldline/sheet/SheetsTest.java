@@ -152,7 +152,7 @@ class SheetsTest {
                         SAMPLE.raise().nearBearing().shown(),
                         SAMPLE.raise().farTilt().shown(),
                         SAMPLE.raise().clearOfLines().shown(),
-                        SAMPLE.raise().exposure().orElseThrow().shown());
+                        SAMPLE.exposure().orElseThrow().shown());
         for (Caution c : Sheets.of(Step.RAISE, JOB).cautions()) {
             assertThat(texts).contains(c.hazard());
         }

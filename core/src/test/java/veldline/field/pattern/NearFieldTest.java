@@ -158,13 +158,16 @@ class NearFieldTest {
                 Yagi.forCount(2437e6, 8, Quantity.of("1.6", Unit.MM), Metal.COPPER, false)
                         .model(),
                 2437e6);
-        NearBeam beam = NearBeam.of(s);
+        NearOutline beam = NearOutline.of(s);
         int last = beam.distances().size() - 1;
         double far = beam.distances().get(last);
         double gain = Math.pow(10, new RadiatedField(s).gainDbi(Direction.X) / 10);
         assertThat(beam.perWatt().get(last)).isCloseTo(gain / (4 * Math.PI * far * far), withinPercentage(3));
         double one = beam.reaches(1, 10);
         assertThat(one).isBetween(0.05, 1.0);
+        assertThat(beam.perWatt().get(0))
+                .as("close by the reactive fields stand over what the far field would have there")
+                .isGreaterThan(beam.perWatt().get(5));
         assertThat(beam.reaches(0.1, 10)).isLessThan(one);
         assertThat(beam.reaches(1e-9, 10)).isZero();
         // Far out the reach grows with the root of the power.
