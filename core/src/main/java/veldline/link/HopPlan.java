@@ -137,7 +137,7 @@ public record HopPlan(double power, double gain, Optional<Double> width, double 
     private double rejected(Leg a, Leg b) {
         double overlap = OnAir.overlap(a.frequency, channel, b.frequency, channel);
         double by = overlap > 0 ? Math.min(FILTER, -10 * Math.log10(overlap)) : FILTER;
-        return by + PolarizationMatch.loss(a.polarized, b.polarized).value();
+        return by + PolarizationMatch.lossDb(a.polarized, b.polarized);
     }
 
     private double down(double off) {
@@ -225,7 +225,16 @@ public record HopPlan(double power, double gain, Optional<Double> width, double 
             }
             Leg was = legs.get(leg);
             for (Polarized p : leg == 0 ? List.of(was.polarized) : kinds(was.polarized)) {
+                boolean fresh = false;
                 for (double f : channels) {
+                    // Channels nobody has yet are all alike; one of them stands for all.
+                    boolean unused = leg > 0
+                            && f != was.frequency
+                            && so.subList(0, leg).stream().noneMatch(l -> l.frequency == f);
+                    if (unused && fresh) {
+                        continue;
+                    }
+                    fresh |= unused;
                     so.set(leg, was.on(f, p));
                     // More neighbours only make it worse.
                     if (leg == 0 || Math.min(ENOUGH, worst(so, leg + 1)) > worst + 0.05) {
@@ -237,10 +246,10 @@ public record HopPlan(double power, double gain, Optional<Double> width, double 
         }
     }
 
-    /** A straight antenna can be turned by a quarter, a turning one changed for the other hand; as it is comes first. */
+    /** A straight antenna can be turned across, a turning one changed for the other hand; as it is comes first. */
     private static List<Polarized> kinds(Polarized p) {
         return Arrays.stream(Polarized.values())
-                .filter(o -> o.circular() == p.circular())
+                .filter(o -> o.circular() == p.circular() && o.slant() == p.slant())
                 .sorted((a, b) -> Boolean.compare(b == p, a == p))
                 .toList();
     }

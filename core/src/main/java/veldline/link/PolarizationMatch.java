@@ -35,6 +35,12 @@ public final class PolarizationMatch {
                 .gives(-10 * Math.log10(share), "dB", 1, between == 0 ? 0.1 : 1);
     }
 
+    /** The same as a number. */
+    static double lossDb(Polarized near, Polarized far) {
+        double between = near.circular() || far.circular() ? Math.PI / 4 : near.tilt() - far.tilt();
+        return -10 * Math.log10(share(near, far, between));
+    }
+
     private static int hand(Polarized near, Polarized far) {
         return near.circular() != far.circular() ? 0 : near.sameHand(far) ? 1 : -1;
     }

@@ -21,17 +21,12 @@ public record Incidence(Complex flat, Complex upright) {
         return upright ? UPRIGHT : FLAT;
     }
 
-    /** Two antennas as such are built: a straight one beside a turning one takes its own part alone. */
+    /** Two antennas as such are built; of two straight ones alike, or of one beside a turning one, no more than its line counts. */
     public static Incidence of(Polarized sent, Polarized taken) {
-        if (!sent.circular() && sent == taken) {
-            return of(sent.upright());
-        }
-        if (sent.circular() != taken.circular()) {
-            return of((sent.circular() ? taken : sent).upright());
-        }
-        double between = sent.circular() ? Math.PI / 4 : 0;
-        Complex[] s = ellipse(sent, sent.tilt());
-        Complex[] t = ellipse(taken, taken.tilt() + between);
+        boolean straight = sent == taken || sent.circular() != taken.circular();
+        double between = sent.circular() && taken.circular() ? Math.PI / 4 : 0;
+        Complex[] s = ellipse(sent, sent.tilt(), straight);
+        Complex[] t = ellipse(taken, taken.tilt() + between, straight);
         Complex flat = t[0].conjugate().multiply(s[0]);
         Complex upright = t[1].conjugate().multiply(s[1]);
         Complex direct = flat.add(upright);
@@ -39,8 +34,8 @@ public record Incidence(Complex flat, Complex upright) {
     }
 
     /** Flat and upright part of an ellipse with its long axis at a tilt; its hand by the sign of the turning part. */
-    private static Complex[] ellipse(Polarized p, double tilt) {
-        double width = Math.atan(1 / p.axialRatio()) * (p == Polarized.LEFT_HAND ? -1 : 1);
+    private static Complex[] ellipse(Polarized p, double tilt, boolean line) {
+        double width = line && !p.circular() ? 0 : Math.atan(1 / p.axialRatio()) * (p == Polarized.LEFT_HAND ? -1 : 1);
         double c = Math.cos(width);
         double s = Math.sin(width);
         return new Complex[] {

@@ -121,7 +121,11 @@ public final class Candidates {
                 s.family() instanceof OnShelf o ? Optional.of(o.item().antenna()) : Optional.empty();
         // What has a beam is put up as the other end stands; what serves all round, or turns, stands as it is.
         Polarized usual = wish.upright() ? Polarized.UPRIGHT : Polarized.FLAT;
-        Polarized own = bought.map(b -> b.width().isEmpty() || s.circular() ? b.polarization() : usual)
+        Polarized facing = job.antenna(!job.madeNear())
+                .polarized()
+                .filter(p -> !p.circular())
+                .orElse(usual);
+        Polarized own = bought.map(b -> b.width().isEmpty() || s.circular() ? b.polarization() : facing)
                 .orElse(s.circular() ? Polarized.RIGHT_HAND : usual);
         double turning = job.antenna(!job.madeNear())
                 .polarized()

@@ -48,9 +48,31 @@ class IncidenceTest {
 
     @Test
     void aStraightAntennaTakesItsOwnPartOfATurningWave() {
-        assertThat(Incidence.of(Polarized.RIGHT_HAND, Polarized.UPRIGHT)).isEqualTo(Incidence.UPRIGHT);
-        assertThat(Incidence.of(Polarized.FLAT, Polarized.LEFT_HAND)).isEqualTo(Incidence.FLAT);
-        assertThat(Incidence.of(Polarized.FLAT, Polarized.FLAT)).isEqualTo(Incidence.FLAT);
+        alike(Incidence.of(Polarized.RIGHT_HAND, Polarized.UPRIGHT), Incidence.UPRIGHT);
+        alike(Incidence.of(Polarized.FLAT, Polarized.LEFT_HAND), Incidence.FLAT);
+        alike(Incidence.of(Polarized.FLAT, Polarized.FLAT), Incidence.FLAT);
+        alike(Incidence.of(Polarized.UPRIGHT, Polarized.UPRIGHT), Incidence.UPRIGHT);
+        alike(
+                Incidence.of(Polarized.SLANT_LEFT, Polarized.SLANT_LEFT),
+                new Incidence(new Complex(0.5), new Complex(0.5)));
+    }
+
+    private static void alike(Incidence a, Incidence b) {
+        assertThat(a.flat().subtract(b.flat()).norm()).isLessThan(1e-12);
+        assertThat(a.upright().subtract(b.upright()).norm()).isLessThan(1e-12);
+    }
+
+    /** Slant antennas, each leaning right seen from behind itself, face each other crossed; to a flat one half is lost. */
+    @Test
+    void slantAntennasMatchAlongTheWayAndNotFromBehindEach() {
+        assertThat(PolarizationMatch.loss(Polarized.SLANT_RIGHT, Polarized.SLANT_RIGHT)
+                        .value())
+                .isCloseTo(0, within(0.01));
+        assertThat(PolarizationMatch.loss(Polarized.SLANT_RIGHT, Polarized.SLANT_LEFT)
+                        .value())
+                .isGreaterThan(15);
+        assertThat(PolarizationMatch.loss(Polarized.SLANT_RIGHT, Polarized.FLAT).value())
+                .isCloseTo(3, within(0.1));
     }
 
     /** Over a metal roof at a steep angle a turning pair has no bounce to speak of where a straight one has. */

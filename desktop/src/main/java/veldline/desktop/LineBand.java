@@ -11,6 +11,7 @@ import veldline.desktop.look.Appearance;
 import veldline.desktop.part.PictureView;
 import veldline.desktop.theline.LinePicture;
 import veldline.desktop.theline.MarginPanel;
+import veldline.job.JobChange;
 import veldline.picture.Picture;
 
 /** The line across the window, with its answer at the right end. */
@@ -45,7 +46,13 @@ final class LineBand extends StackPane {
         this.margin = new PictureView(this::drawMargin, new PictureView.Gestures() {
             @Override
             public void chosen(String zone) {
-                work.pick(zone);
+                if (zone.startsWith(MarginPanel.BRANCH)) {
+                    int i = Integer.parseInt(zone.substring(MarginPanel.BRANCH.length()));
+                    work.apply(new JobChange.Show(
+                            i, work.desk().job().stations().get(i).name()));
+                } else {
+                    work.pick(zone);
+                }
             }
 
             @Override

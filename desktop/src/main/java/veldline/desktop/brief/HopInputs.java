@@ -99,8 +99,10 @@ final class HopInputs {
         return switch (p) {
             case FLAT -> "flat";
             case UPRIGHT -> "upright";
-            case RIGHT_HAND -> "right";
-            case LEFT_HAND -> "left";
+            case SLANT_RIGHT -> "slant right";
+            case SLANT_LEFT -> "slant left";
+            case RIGHT_HAND -> "right hand";
+            case LEFT_HAND -> "left hand";
         };
     }
 

@@ -1,9 +1,12 @@
 package veldline.desktop.theline;
 
+import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
 import veldline.assess.Assessment;
 import veldline.assess.ProveFigures;
 import veldline.assess.Stage;
+import veldline.assess.StationFigures;
 import veldline.desktop.bench.Showing;
 import veldline.explain.Finding;
 import veldline.explain.Origin;
@@ -140,6 +143,10 @@ public final class MarginPanel {
         a.back()
                 .ifPresent(b ->
                         way(pen, back.isPresent(), back.isPresent() ? a.line().margin() : b));
+        boolean free = a.line().worstBelow() < 0.05 && measured.isEmpty();
+        if (a.back().isEmpty() || free) {
+            branch(a).ifPresent(s -> fork(pen, s, a.back().isEmpty() ? 168 : 122));
+        }
         Optional<Worked> offered = wouldBe.filter(LevelLine::answered).map(LevelLine::margin);
         Optional<String> told = offered.map(m -> "would be " + m.shown())
                 .or(() -> shift.filter(d -> Math.abs(d) >= 0.05)
@@ -149,6 +156,33 @@ public final class MarginPanel {
                         t, 0, 163, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.of(offered.orElse(margin))));
         return pen.done();
     }
+
+    /** The weakest of the stations that are not shown. */
+    private static Optional<StationFigures> branch(Assessment a) {
+        return a.stations().value().stream()
+                .flatMap(List::stream)
+                .filter(s -> s.margin().isPresent() && s.index() != a.job().shown())
+                .min(Comparator.comparingDouble(StationFigures::worst));
+    }
+
+    /** Where the line forks, the weakest branch is named; pressing it shows that one. */
+    private static void fork(Pen pen, StationFigures s, double top) {
+        Worked margin = s.margin().orElseThrow();
+        String text = s.name() + ": " + margin.shown();
+        double wide = Math.min(pen.width() - EDGE, 6.1 * text.length() + 26);
+        String shown = text.length() > 18
+                ? s.name().substring(0, Math.min(9, s.name().length())) + "…: " + margin.number()
+                : text;
+        pen.outline(0, top, wide, 18, Role.EDGE, 1);
+        pen.text(shown, 20, top + 13, Anchor.START, 12, Face.TEXT, Role.INK, Origin.of(margin));
+        pen.line(5, top + 9, 9, top + 9, Role.INK, 1.5);
+        pen.line(9, top + 9, 15, top + 4, Role.INK, 1.5);
+        pen.line(9, top + 9, 15, top + 14, Role.INK, 1.5);
+        pen.zone(BRANCH + s.index(), 0, top - 2, wide, 22, "put on the line: " + text);
+    }
+
+    /** What a branch's zone begins with; its station's number follows. */
+    public static final String BRANCH = "branch:";
 
     /** The switch that names the other way. */
     private static void way(Pen pen, boolean back, Worked other) {
