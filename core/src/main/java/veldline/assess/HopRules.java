@@ -23,11 +23,11 @@ import veldline.quantity.Unit;
 
 /** Judgements on several links of one's own at one place. */
 final class HopRules {
-    /** Under this, neighbours are parted before anything else is done, dB. */
-    private static final double CLEAR = 10;
-
     /** Between two antennas at one place where nobody said, metres. */
     private static final double APART = 1;
+
+    /** Beyond this nobody asks, dB. */
+    private static final double NO_MATTER = 40;
 
     private HopRules() {}
 
@@ -81,16 +81,18 @@ final class HopRules {
         List<Finding> found = new ArrayList<>();
         for (boolean near : new boolean[] {true, false}) {
             plan(a, near).ifPresent(p -> {
-                found.add(parted(a, p, near));
+                if (p.worst() < NO_MATTER) {
+                    found.add(parted(a, p, near));
+                }
                 if (p.legs().stream().filter(HopPlan.Leg::carries).count() > 1) {
-                    found.add(through(a, p));
+                    found.add(through(a, p, near));
                 }
             });
         }
         return found;
     }
 
-    private static Finding through(Assessment a, HopPlan p) {
+    private static Finding through(Assessment a, HopPlan p, boolean near) {
         List<HopPlan.Leg> carrying =
                 p.legs().stream().filter(HopPlan.Leg::carries).toList();
         Optional<HopPlan.Leg> silent =
@@ -104,19 +106,37 @@ final class HopRules {
                     "rate unknown");
         }
         Worked rate = p.through();
-        double slowest = carrying.stream().mapToDouble(HopPlan.Leg::rate).min().orElseThrow() / 1e6;
-        boolean turns = rate.value() < 0.99 * slowest;
-        double asked = a.job().needs().rateNeeded() / 1e6;
+        double slowest = carrying.stream().mapToDouble(HopPlan.Leg::rate).min().orElseThrow();
+        boolean turns = p.throughput() < 0.99 * slowest;
+        double asked = a.job().needs().rateNeeded();
+        boolean less = p.throughput() < asked;
         String rest = "from end to end over " + carrying.size() + " hops"
-                + (asked > 0 ? "; " + NumberText.shown(asked, 1) + " asked for." : ".");
+                + (asked > 0 ? "; " + a.job().needs().rate() + " asked for." : ".");
         String reason = turns
-                ? "They share a channel and take turns; on channels of their own " + NumberText.shown(slowest, 1) + "."
+                ? "They share a channel and take turns; on channels of their own "
+                        + NumberText.shown(slowest / p.throughput(), 1) + " times that."
                 : "Each on a channel of its own; the slowest decides.";
-        return rate.value() < asked
+        if (!turns) {
+            return less
+                    ? Finding.stop(rate.shown(), rest, reason, "hops too slow", rate)
+                    : Finding.fits(rate.shown(), rest, reason, rate);
+        }
+        Finding f = less
                 ? Finding.stop(rate.shown(), rest, reason, "hops too slow", rate)
-                : turns
-                        ? Finding.watch(rate.shown(), rest, reason, "hops take turns", rate)
-                        : Finding.fits(rate.shown(), rest, reason, rate);
+                : Finding.watch(rate.shown(), rest, reason, "hops take turns", rate);
+        HopPlan.Assigned better = p.assign(OnAir.channels(a.job().brief()));
+        HopPlan then = p.withLegs(better.legs());
+        return then.throughput() > 1.01 * p.throughput()
+                ? f.withRemedies(List.of(give(a, better, near, then.through().shown() + " from end to end")))
+                : f;
+    }
+
+    /** Sets the link and its hops as they were given out. */
+    private static Finding.Remedy give(Assessment a, HopPlan.Assigned better, boolean near, String outcome) {
+        return new Finding.Remedy(
+                "Give them channels",
+                better.words() + ": " + outcome + ".",
+                new JobChange.All("channels for the hops", changes(a, better, near)));
     }
 
     private static Finding parted(Assessment a, HopPlan p, boolean near) {
@@ -126,8 +146,8 @@ final class HopRules {
                 .orElseThrow();
         Worked over = p.over(worst);
         String rest = "over its own neighbours towards " + p.legs().get(worst).name() + "; "
-                + NumberText.shown(CLEAR, 0) + " is wanted.";
-        if (over.value() >= CLEAR) {
+                + NumberText.shown(HopPlan.CLEAR, 0) + " is wanted.";
+        if (over.value() >= HopPlan.CLEAR) {
             return Finding.fits(over.shown(), rest, "At the worse of both its ends.", over);
         }
         HopPlan.Assigned better = p.assign(OnAir.channels(a.job().brief()));
@@ -135,10 +155,8 @@ final class HopRules {
                 over.shown(), rest, "Channel, plane and bearing part them; power does not.", "own neighbours", over);
         return better.worst() < over.value() + 1
                 ? f
-                : f.withRemedies(List.of(new Finding.Remedy(
-                        "Give them channels",
-                        better.words() + ": " + NumberText.shown(better.worst(), 1) + " dB.",
-                        new JobChange.All("channels for the hops", changes(a, better, near)))));
+                : f.withRemedies(
+                        List.of(give(a, better, near, NumberText.shown(better.worst(), 1) + " dB at the worst")));
     }
 
     private static List<JobChange> changes(Assessment a, HopPlan.Assigned better, boolean near) {

@@ -23,8 +23,10 @@ import veldline.instrument.World;
 import veldline.job.Job;
 import veldline.job.NewJob;
 import veldline.job.Station;
+import veldline.link.Air;
 import veldline.link.Brief;
 import veldline.link.Carrier;
+import veldline.link.Hop;
 import veldline.link.Needs;
 import veldline.link.Offer;
 import veldline.link.Radio;
@@ -255,7 +257,27 @@ final class OtherJobs {
                 .withProfile("licence")
                 .withLicence(q("27.0", Unit.DBM))
                 .withWay(Way.open()
-                        .withProfile(Optional.of(ReserveTerrain.between(55.16075, 4.05481, 55.20637, 4.13930))));
+                        .withProfile(Optional.of(ReserveTerrain.between(55.16075, 4.05481, 55.20637, 4.13930))))
+                .withAir(Air.quiet().withBandwidth(q("125", Unit.KHZ)))
+                .withHops(List.of(
+                        new Hop(
+                                "Harbour office",
+                                false,
+                                true,
+                                q("140", Unit.DEG),
+                                q("1.9", Unit.KM),
+                                q("868.3", Unit.MHZ),
+                                Polarized.UPRIGHT,
+                                q("0", Unit.KBIT_S)),
+                        new Hop(
+                                "Slipway lamp",
+                                false,
+                                false,
+                                q("252", Unit.DEG),
+                                q("1.1", Unit.KM),
+                                q("868.5", Unit.MHZ),
+                                Polarized.UPRIGHT,
+                                q("0", Unit.KBIT_S))));
         Job job = NewJob.of(Reserve.NAME, "Tide-gauge relay", brief)
                 .withNeeds(Needs.none()
                         .withRate(q("2", Unit.KBIT_S))

@@ -15,7 +15,8 @@ import veldline.quantity.NumberText;
 
 /**
  * Several links of one's own at one place: what they carry from end to end, what they do to each other, and which channel and
- * which plane or hand each should have. All have the same radio and antenna; radios at the place do not wait for each other.
+ * which plane or hand each should have. All have the same radio and antenna. Legs that carry the same traffic on the very same channel
+ * take turns, so they cost each other time; all others do not wait for each other, so they deafen each other.
  *
  * @param power of each radio behind its chain, dBm
  * @param gain of each antenna, dBi
@@ -29,7 +30,7 @@ public record HopPlan(double power, double gain, Optional<Double> width, double 
             "From end to end",
             "Hops on one channel take turns, so their times add; t is that sum on the busiest channel, in seconds a megabit.",
             "R",
-            "1 ÷ t",
+            "n ÷ t",
             "IEEE Std 802.11, one sender at a time in a channel",
             "An upper bound on the air; traffic gets about half of it");
     public static final Formula OWN = new Formula(
@@ -81,27 +82,44 @@ public record HopPlan(double power, double gain, Optional<Double> width, double 
         return new HopPlan(power, gain, width, channel, apart, to);
     }
 
-    /** Whether two legs take turns. */
-    public boolean share(Leg a, Leg b) {
+    /** Whether two legs have any of their channels in common. */
+    private boolean share(Leg a, Leg b) {
         return OnAir.overlap(a.frequency, channel, b.frequency, channel) > 0;
     }
 
-    /** What goes from end to end over the legs that carry, Mbit/s. */
+    /** Whether two legs wait for each other. */
+    private static boolean takeTurns(Leg a, Leg b) {
+        return a.carries && b.carries && a.frequency == b.frequency;
+    }
+
+    /** What goes from end to end over the legs that carry, bits a second. */
+    public double throughput() {
+        double busiest = busiest(legs);
+        return busiest > 0 ? 1e6 / busiest : 0;
+    }
+
+    /** The same in Mbit/s, or in kbit/s where it is less than one. */
     public Worked through() {
+        boolean slow = throughput() < 1e6;
+        return Worked.of(THROUGH)
+                .computed("n", slow ? "kilobits a megabit" : "megabits", slow ? 1000 : 1, "", 0)
+                .computed("t", "on the busiest channel, s a megabit", busiest(legs), "", 6)
+                .gives(throughput() / (slow ? 1e3 : 1e6), slow ? "kbit/s" : "Mbit/s", 1);
+    }
+
+    /** Time a megabit takes on the busiest channel, seconds. */
+    private double busiest(List<Leg> some) {
         double busiest = 0;
-        for (Leg a : legs) {
+        for (Leg a : some) {
             double time = 0;
-            for (Leg b : legs) {
+            for (Leg b : some) {
                 if (a.carries && b.carries && share(a, b)) {
                     time += b.rate > 0 ? 1e6 / b.rate : Double.POSITIVE_INFINITY;
                 }
             }
             busiest = Math.max(busiest, time);
         }
-        double rate = busiest > 0 ? 1 / busiest : 0;
-        return Worked.of(THROUGH)
-                .computed("t", "on the busiest channel, s a megabit", busiest, "", 6)
-                .gives(rate, "Mbit/s", 1);
+        return busiest;
     }
 
     /** How far a leg lies over what its neighbours make in its channel, dB. */
@@ -120,7 +138,7 @@ public record HopPlan(double power, double gain, Optional<Double> width, double 
         double wantedHere = power + 2 * gain - FreeSpace.lossDb(mine.distance, mine.frequency);
         for (int j = 0; j < all.size(); j++) {
             Leg other = all.get(j);
-            if (j != i) {
+            if (j != i && !takeTurns(mine, other)) {
                 double rejected = rejected(mine, other);
                 there += ratio(-down(other.bearing - mine.bearing) - rejected);
                 here += ratio(power - isolation(mine, other) - rejected - wantedHere);
@@ -163,6 +181,26 @@ public record HopPlan(double power, double gain, Optional<Double> width, double 
                 .orElse(ENOUGH);
     }
 
+    /** Over this neighbours are no matter, dB. */
+    public static final double CLEAR = 10;
+
+    /**
+     * What a way of giving out channels is worth: first that neighbours are no matter, then what goes through, then how far they lie
+     * down.
+     */
+    private record Score(double clear, double busiest, double worst) {
+        boolean over(Score o) {
+            return clear > o.clear + 0.05
+                    || clear > o.clear - 0.05
+                            && (busiest < 0.999 * o.busiest || busiest <= 1.001 * o.busiest && worst > o.worst + 0.05);
+        }
+    }
+
+    private Score score(List<Leg> some, int count) {
+        double worst = Math.min(ENOUGH, worst(some, count));
+        return new Score(Math.min(CLEAR, worst), busiest(some.subList(0, count)), worst);
+    }
+
     /** One way to give out channels and polarizations. */
     public record Assigned(List<Leg> legs, double worst) {
         /** What each leg would have, in words. */
@@ -177,16 +215,20 @@ public record HopPlan(double power, double gain, Optional<Double> width, double 
     }
 
     /**
-     * The channels, and planes or hands, that part the legs best: every way is tried but those that can no longer be better than
-     * one already found. The first leg keeps its polarization, since both ends of the line hang by it.
+     * The channels, and planes or hands, that part the legs best and leave most from end to end: every way is tried but those that can
+     * no longer be better than one already found; of many legs one after the other is set, until none can be set better. The first leg keeps its polarization, since both ends of the line hang by it.
      *
      * @param channels to choose from, hertz
      */
     public Assigned assign(List<Double> channels) {
         List<Double> apart = spaced(channels);
         Search search = new Search(apart);
-        search.go(0, new ArrayList<>(legs));
-        return new Assigned(search.best, search.worst);
+        if (legs.size() <= ALL_WAYS) {
+            search.go(0, new ArrayList<>(legs));
+        } else {
+            search.descend();
+        }
+        return new Assigned(search.best, search.score.worst);
     }
 
     /** Channels that do not overlap, beginning with those in use. */
@@ -203,22 +245,48 @@ public record HopPlan(double power, double gain, Optional<Double> width, double 
     }
 
     private final class Search {
+        /** One leg at a time is set for the better, until none can be. */
+        private void descend() {
+            boolean better = true;
+            while (better) {
+                better = false;
+                for (int leg = 0; leg < legs.size(); leg++) {
+                    better |= set(leg);
+                }
+            }
+        }
+
+        private boolean set(int leg) {
+            Leg was = best.get(leg);
+            boolean better = false;
+            for (Polarized p : leg == 0 ? List.of(was.polarized) : kinds(was.polarized)) {
+                for (double f : channels) {
+                    List<Leg> so = new ArrayList<>(best);
+                    so.set(leg, was.on(f, p));
+                    Score s = score(so, so.size());
+                    if (s.over(score)) {
+                        score = s;
+                        best = List.copyOf(so);
+                        better = true;
+                    }
+                }
+            }
+            return better;
+        }
+
         private final List<Double> channels;
         private List<Leg> best = legs;
-        private double worst = HopPlan.this.worst();
+        private Score score = score(legs, legs.size());
 
         private Search(List<Double> channels) {
             this.channels = channels;
         }
 
         private void go(int leg, List<Leg> so) {
-            if (worst >= ENOUGH) {
-                return;
-            }
             if (leg == legs.size()) {
-                double w = worst(so, leg);
-                if (w > worst + 0.05) {
-                    worst = w;
+                Score s = score(so, leg);
+                if (s.over(score)) {
+                    score = s;
                     best = List.copyOf(so);
                 }
                 return;
@@ -237,7 +305,7 @@ public record HopPlan(double power, double gain, Optional<Double> width, double 
                     fresh |= unused;
                     so.set(leg, was.on(f, p));
                     // More neighbours only make it worse.
-                    if (leg == 0 || Math.min(ENOUGH, worst(so, leg + 1)) > worst + 0.05) {
+                    if (leg == 0 || score(so, leg + 1).over(score)) {
                         go(leg + 1, so);
                     }
                 }
@@ -245,6 +313,9 @@ public record HopPlan(double power, double gain, Optional<Double> width, double 
             so.set(leg, was);
         }
     }
+
+    /** With more legs than this, not every way is tried. */
+    private static final int ALL_WAYS = 5;
 
     /** A straight antenna can be turned across, a turning one changed for the other hand; as it is comes first. */
     private static List<Polarized> kinds(Polarized p) {

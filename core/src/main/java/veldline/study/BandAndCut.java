@@ -1,11 +1,15 @@
 package veldline.study;
 
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.IntStream;
 import org.hipparchus.complex.Complex;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
-import veldline.field.solve.FieldSolver;
+import veldline.field.pattern.Sweep;
 import veldline.field.solve.MeshRule;
 import veldline.field.wire.WireModel;
+import veldline.line.Mismatch;
 import veldline.path.FreeSpace;
 
 /**
@@ -17,35 +21,57 @@ import veldline.path.FreeSpace;
 record BandAndCut(Worked band, double cut) {
     static final Formula BAND = new Formula(
             "Band of SWR 2",
-            "Matched at the middle, by how fast its impedance turns: r is the resistance, s the slope of the impedance, ohms a"
-                    + " megahertz, f the frequency.",
+            "Tuned at the middle f and matched to whatever resistance serves most: from the lowest frequency a to the highest b around it at"
+                    + " which the SWR stays under 2, as far as it was looked at.",
             "B",
-            "100·4·0.353553·r ÷ (f·s)",
-            "Yaghjian and Best, IEEE Trans. AP 53 (2005), eq. 87",
-            "For one resonance; ±20 % where two stand close together");
+            "100·(b − a) ÷ f",
+            "Impedance by the method of moments; curves with the poles in common between the solved frequencies",
+            "±10 %; it is looked at up to 8 % either side");
 
-    /** (s − 1) ÷ (2·√s) for an SWR of 2. */
-    private static final double ROOT = 0.353553;
-
-    /** The slope is taken over so much of the frequency. */
-    private static final double STEP = 0.002;
+    private static final double LIMIT = 2;
+    private static final double SIDE = 0.08;
+    private static final int POINTS = 161;
+    private static final int STEPS = 8;
 
     static BandAndCut of(WireModel model, double frequency) {
-        double next = frequency * (1 + STEP);
-        FieldSolver solver = new FieldSolver(model, MeshRule.standard(next), () -> true);
-        Complex here = solver.at(frequency).impedances().get(0);
-        Complex there = solver.at(next).impedances().get(0);
+        double high = frequency * (1 + SIDE);
+        List<Sweep.Point> points = Sweep.of(
+                        model, MeshRule.standard(high), frequency * (1 - SIDE), high, POINTS, 50, () -> true)
+                .points();
+        int middle = POINTS / 2;
+        int[] widest = IntStream.rangeClosed(-STEPS, STEPS)
+                .mapToObj(k -> points.get(middle).impedance().getReal() * Math.pow(LIMIT, (double) k / STEPS))
+                .map(r -> new int[] {edge(points, middle, r, -1), edge(points, middle, r, 1)})
+                .max(Comparator.comparingInt(e -> e[1] - e[0]))
+                .orElseThrow();
+        double from = points.get(widest[0]).frequency() / 1e6;
+        double to = points.get(widest[1]).frequency() / 1e6;
         double megahertz = frequency / 1e6;
-        double slope = there.subtract(here).norm() / (megahertz * STEP);
-        double resistance = Math.max(1e-6, here.getReal());
-        double band = Math.min(100, 100 * 4 * ROOT * resistance / (megahertz * slope));
+        double band = 100 * (to - from) / megahertz;
         double halfWave = 1000 * FreeSpace.wavelength(frequency) / 2;
         return new BandAndCut(
                 Worked.of(BAND)
-                        .computed("r", "resistance", resistance, "Ω", 3)
-                        .computed("s", "slope of its impedance, Ω/MHz", slope, "", 6)
+                        .computed("a", "lowest", from, "MHz", 3)
+                        .computed("b", "highest", to, "MHz", 3)
                         .typed("f", "frequency", megahertz, "MHz", 4)
-                        .gives(100 * 4 * ROOT * resistance / (megahertz * slope), "%", 1, 0.2 * band),
+                        .gives(band, "%", 1, 0.1 * band),
                 halfWave * band / 400);
+    }
+
+    /** The last point one way at which it still serves, matched to a resistance. */
+    private static int edge(List<Sweep.Point> points, int middle, double resistance, int way) {
+        int i = middle;
+        while (i + way >= 0 && i + way < points.size() && swr(points, i + way, middle, resistance) < LIMIT) {
+            i += way;
+        }
+        return i;
+    }
+
+    /** With what was tuned out at the middle by a coil or a capacitor. */
+    private static double swr(List<Sweep.Point> points, int i, int middle, double resistance) {
+        double share = points.get(i).frequency() / points.get(middle).frequency();
+        double x = points.get(middle).impedance().getImaginary();
+        Complex z = points.get(i).impedance().subtract(new Complex(0, x > 0 ? x / share : x * share));
+        return Mismatch.swr(z, resistance);
     }
 }

@@ -32,6 +32,11 @@ class HopPlanTest {
         return new HopPlan.Leg(name, bearing, 2000, mhz * 1e6, p, mbit * 1e6, true);
     }
 
+    /** Another link that carries nothing of it and does not wait. */
+    private static HopPlan.Leg neighbour(String name, double bearing, double mhz, Polarized p) {
+        return new HopPlan.Leg(name, bearing, 2000, mhz * 1e6, p, 24e6, false);
+    }
+
     private static HopPlan plan(HopPlan.Leg... legs) {
         return new HopPlan(18, 12, Optional.of(40.0), CHANNEL, 1, List.of(legs));
     }
@@ -58,21 +63,21 @@ class HopPlanTest {
         HopPlan.Leg a = leg("a", 0, 2412, Polarized.FLAT, 24);
         // Antennas so far apart that only the far ends count: 12·(30 ÷ 40)² dB beside the beam.
         HopPlan beside = new HopPlan(
-                18, 12, Optional.of(40.0), CHANNEL, 1e6, List.of(a, leg("b", 30, 2412, Polarized.FLAT, 24)));
+                18, 12, Optional.of(40.0), CHANNEL, 1e6, List.of(a, neighbour("b", 30, 2412, Polarized.FLAT)));
         double same = PolarizationMatch.loss(Polarized.FLAT, Polarized.FLAT).value();
         assertThat(beside.over(0).value()).isCloseTo(6.75 + same, within(1e-6));
-        HopPlan crossed = beside.withLegs(List.of(a, leg("b", 30, 2412, Polarized.UPRIGHT, 24)));
+        HopPlan crossed = beside.withLegs(List.of(a, neighbour("b", 30, 2412, Polarized.UPRIGHT)));
         double cross = PolarizationMatch.loss(Polarized.FLAT, Polarized.UPRIGHT).value();
         assertThat(crossed.over(0).value()).isCloseTo(6.75 + cross, within(1e-6));
         assertThat(cross).as("as such antennas are built").isBetween(15.0, 25.0);
-        HopPlan elsewhere = beside.withLegs(List.of(a, leg("b", 30, 2452, Polarized.FLAT, 24)));
+        HopPlan elsewhere = beside.withLegs(List.of(a, neighbour("b", 30, 2452, Polarized.FLAT)));
         assertThat(elsewhere.over(0).value()).isGreaterThan(40);
     }
 
     @Test
     void antennasSideBySideAreDeafenedByEachOtherOnOneChannel() {
         HopPlan.Leg a = leg("a", 0, 2412, Polarized.FLAT, 24);
-        HopPlan near = plan(a, leg("b", 180, 2412, Polarized.FLAT, 24));
+        HopPlan near = plan(a, neighbour("b", 180, 2412, Polarized.FLAT));
         HopPlan far = new HopPlan(18, 12, Optional.of(40.0), CHANNEL, 10, near.legs());
         assertThat(near.over(0).value()).isLessThan(0);
         assertThat(far.over(0).value())
@@ -84,8 +89,8 @@ class HopPlanTest {
     void theOrderOfTheLegsIsNothingToTheirFigures(
             @ForAll @DoubleRange(min = 0, max = 360) double b, @ForAll @DoubleRange(min = 0, max = 360) double c) {
         HopPlan.Leg x = leg("x", 10, 2412, Polarized.FLAT, 24);
-        HopPlan.Leg y = leg("y", b, 2422, Polarized.FLAT, 24);
-        HopPlan.Leg z = leg("z", c, 2432, Polarized.UPRIGHT, 24);
+        HopPlan.Leg y = neighbour("y", b, 2422, Polarized.FLAT);
+        HopPlan.Leg z = neighbour("z", c, 2432, Polarized.UPRIGHT);
         assertThat(plan(x, y, z).over(0).value())
                 .isCloseTo(plan(z, y, x).over(2).value(), within(1e-9));
         assertThat(plan(x, y, z).worst()).isLessThanOrEqualTo(plan(x, y).worst() + 1e-9);
@@ -96,7 +101,7 @@ class HopPlanTest {
     void whatIsGivenOutIsTheBestThereIs(
             @ForAll @IntRange(min = 2, max = 4) int legs, @ForAll @DoubleRange(min = 0, max = 90) double between) {
         List<HopPlan.Leg> all = IntStream.range(0, legs)
-                .mapToObj(i -> leg("l" + i, i * between, 2412, Polarized.FLAT, 24))
+                .mapToObj(i -> neighbour("l" + i, i * between, 2412, Polarized.FLAT))
                 .toList();
         HopPlan plan = plan(all.toArray(HopPlan.Leg[]::new));
         List<Double> channels = List.of(2412e6, 2437e6);
@@ -146,17 +151,44 @@ class HopPlanTest {
     }
 
     @Test
-    void aHopOnTheLinksOwnChannelIsToldAndParted() {
+    void hopsThatTakeTurnsCostEachOtherTimeAndNotTheirHearing() {
+        HopPlan.Leg a = leg("a", 0, 2412, Polarized.FLAT, 24);
+        HopPlan turns = plan(a, leg("b", 180, 2412, Polarized.FLAT, 24));
+        assertThat(turns.worst()).isGreaterThan(60);
+        assertThat(turns.through().value()).isCloseTo(12, within(1e-9));
+        HopPlan beside = plan(a, leg("b", 180, 2422, Polarized.FLAT, 24));
+        assertThat(beside.worst())
+                .as("on a channel that only overlaps nobody waits")
+                .isLessThan(0);
+        HopPlan.Assigned found = beside.assign(List.of(2412e6, 2437e6, 2462e6));
+        assertThat(beside.withLegs(found.legs()).through().value()).isCloseTo(24, within(1e-9));
+        assertThat(found.worst()).isGreaterThan(HopPlan.CLEAR);
+    }
+
+    @Test
+    void aHopOnTheLinksOwnChannelTakesTurnsUntilItHasOneOfItsOwn() {
         Assessor assessor = new Assessor();
         Job shared = with(hop("harbour", "200", "2437"));
         Assessment a = assessor.assess(shared, Assessor.Depth.QUICK, () -> true);
-        Finding neighbours = tagged(a, "own neighbours").orElseThrow();
-        assertThat(tagged(a, "hops too slow")).as("12 of the 20 asked for").isPresent();
-        Job parted = JobChange.lift(neighbours.remedies().get(0).change(), true).applyTo(shared);
+        Finding slow = tagged(a, "hops too slow").orElseThrow();
+        assertThat(tagged(a, "own neighbours")).isEmpty();
+        Job parted = JobChange.lift(slow.remedies().get(0).change(), true).applyTo(shared);
         Assessment after = assessor.assess(parted, Assessor.Depth.QUICK, () -> true);
         assertThat(tagged(after, "own neighbours")).isEmpty();
         assertThat(tagged(after, "hops too slow")).isEmpty();
+        assertThat(tagged(after, "hops take turns")).isEmpty();
         assertThat(a.hops(true)).as("nothing stands at the hide").isEmpty();
+    }
+
+    @Test
+    void aNeighbourOnTheLinksOwnChannelIsToldAndParted() {
+        Assessor assessor = new Assessor();
+        Job shared = with(hop("harbour", "200", "2437").withCarries(false));
+        Finding neighbours = tagged(assessor.assess(shared, Assessor.Depth.QUICK, () -> true), "own neighbours")
+                .orElseThrow();
+        Job parted = JobChange.lift(neighbours.remedies().get(0).change(), true).applyTo(shared);
+        assertThat(tagged(assessor.assess(parted, Assessor.Depth.QUICK, () -> true), "own neighbours"))
+                .isEmpty();
     }
 
     private static Optional<Finding> tagged(Assessment a, String tag) {

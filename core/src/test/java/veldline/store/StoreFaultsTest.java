@@ -19,6 +19,7 @@ import veldline.format.FormatException;
 import veldline.format.JobFile;
 import veldline.job.Job;
 import veldline.job.JobChange;
+import veldline.link.Air;
 import veldline.link.BriefChange;
 import veldline.path.Way;
 import veldline.quantity.Quantity;
@@ -82,7 +83,9 @@ class StoreFaultsTest {
         assertThat(opened.troubles()).isEmpty();
         assertThat(opened.job().yagi().orElseThrow().outside()).isEmpty();
         Job now = TernholmSands.all().get(5);
-        assertThat(opened.job()).isEqualTo(now.withBrief(now.brief().withWay(Way.open())));
+        assertThat(opened.job())
+                .isEqualTo(now.withBrief(
+                        now.brief().withWay(Way.open()).withAir(Air.quiet()).withHops(List.of())));
     }
 
     @Test

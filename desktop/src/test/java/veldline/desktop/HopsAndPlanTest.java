@@ -65,7 +65,7 @@ class HopsAndPlanTest extends WindowTest {
                 .isGreaterThan(before.bearing().value());
         settle();
         assertThat(work.showing().orElseThrow().assessment().of(Step.BRIEF))
-                .anyMatch(f -> f.tag().equals("own neighbours"));
+                .anyMatch(f -> f.tag().equals("hops too slow"));
         push(KeyCode.CONTROL, KeyCode.Z);
         push(KeyCode.CONTROL, KeyCode.Z);
         until(() -> job().brief().hops().isEmpty());

@@ -152,9 +152,17 @@ final class HopChart {
         pen.outline(x, y, TAG, TALL, chosen ? Role.MUSSEL : Role.EDGE, chosen ? 2.5 : 1);
         pen.sign(over.value() < CLEAR ? Finding.Level.WATCH : Finding.Level.FITS, x + 14, y + 17);
         pen.text(l.name(), x + 28, y + 16, Anchor.START, 12.5, Face.BOLD, Role.INK, Origin.Plain.TYPED);
-        pen.text(over.shown(), x + TAG - 8, y + 32, Anchor.END, 12.5, Face.MONO_BOLD, Role.INK, Origin.of(over));
         pen.text(
-                NumberText.shown(l.frequency() / 1e6, 0) + " MHz",
+                over.value() > 40 ? "clear" : over.shown(),
+                x + TAG - 8,
+                y + 32,
+                Anchor.END,
+                12.5,
+                Face.MONO_BOLD,
+                Role.INK,
+                Origin.of(over));
+        pen.text(
+                NumberText.shown(l.frequency() / 1e6, l.frequency() % 1e6 == 0 ? 0 : 1) + " MHz",
                 x + 28,
                 y + 32,
                 Anchor.START,
