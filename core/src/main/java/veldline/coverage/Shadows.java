@@ -21,6 +21,7 @@ final class Shadows {
     private final double[] through;
     private final int[] roof;
     private final Roofs roofs;
+    private final boolean open;
     private final Site site;
     private final double wave;
 
@@ -31,6 +32,7 @@ final class Shadows {
         this.site = site;
         this.wave = FreeSpace.wavelength(frequency);
         this.roofs = new Roofs(site, frequency);
+        this.open = roofs.none();
         List<Piece> pieces = new ArrayList<>();
         for (Site.Obstacle o : site.obstacles()) {
             Optional<Material> m = o.material();
@@ -118,8 +120,8 @@ final class Shadows {
 
         /** The same of those pieces alone. */
         double lossDb(double east, double north, double toZ, int[] pieces, int count) {
-            long under = roofs.none() ? 0 : roofs.under(x + east, y + north, toZ) ^ this.under;
-            double loss = roofs.none() ? 0 : roofs.lossDb(x, y, z, east, north, toZ);
+            long under = open ? 0 : roofs.under(x + east, y + north, toZ) ^ this.under;
+            double loss = open ? 0 : roofs.lossDb(x, y, z, east, north, toZ);
             for (int k = 0; k < count; k++) {
                 int i = pieces[k];
                 double den = east * by[i] - north * bx[i];
@@ -141,7 +143,7 @@ final class Shadows {
             double px = x + t * east;
             double py = y + t * north;
             double stands = site.ground(px, py) + height[i] - (z + t * (toZ - z));
-            if (roof[i] >= 0 && (under >> roof[i] & 1) == 1) {
+            if (under != 0 && roof[i] >= 0 && (under >> roof[i] & 1) == 1) {
                 // Under the eaves it is the wall; over them the way in is the roof, which is counted already.
                 return stands < 0 ? 0 : through[i];
             }

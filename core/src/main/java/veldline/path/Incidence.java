@@ -1,5 +1,6 @@
 package veldline.path;
 
+import java.util.function.Function;
 import org.hipparchus.complex.Complex;
 import veldline.antenna.Polarized;
 
@@ -43,8 +44,17 @@ public record Incidence(Complex flat, Complex upright) {
         };
     }
 
-    /** What of the bounced wave is taken, over the direct one. */
-    Complex reflection(Complex ofFlat, Complex ofUpright) {
-        return flat.multiply(ofFlat).add(upright.multiply(ofUpright));
+    /**
+     * What of the bounced wave is taken, over the direct one.
+     *
+     * @param reflection what becomes of the flat part (false) and of the upright one (true); asked only for a part there is
+     */
+    Complex of(Function<Boolean, Complex> reflection) {
+        if (upright.isZero()) {
+            return flat.multiply(reflection.apply(false));
+        }
+        return flat.isZero()
+                ? upright.multiply(reflection.apply(true))
+                : flat.multiply(reflection.apply(false)).add(upright.multiply(reflection.apply(true)));
     }
 }

@@ -103,7 +103,7 @@ public record TwoRay(
         double direct = Math.hypot(distance, low1 - low2);
         double bounced = Math.hypot(distance, low1 + low2);
         double grazing = Math.atan2(low1 + low2, distance);
-        Complex g = incidence.reflection(reflection(grazing, false), reflection(grazing, true));
+        Complex g = incidence.of(upright -> reflection(grazing, upright));
         // The detour as a quotient keeps its digits when it is millimetres in kilometres.
         double detour = 4 * low1 * low2 / (direct + bounced);
         return new Rays(

@@ -22,19 +22,16 @@ class IncidenceTest {
     /** What a mirror that turns both parts over does to it is nothing but its sign: the wave grazes. */
     @Property
     void aGrazingBounceLeavesEveryHandAsItWas(@ForAll Polarized sent, @ForAll Polarized taken) {
-        assertThat(Incidence.of(sent, taken)
-                        .reflection(BACK, BACK)
-                        .subtract(BACK)
-                        .norm())
+        assertThat(Incidence.of(sent, taken).of(u -> BACK).subtract(BACK).norm())
                 .isLessThan(1e-9);
     }
 
     /** A steep bounce off metal turns the hand: like antennas hardly hear it, unlike ones hear it as they hear the direct ray between like ones. */
     @Test
     void aSteepBounceTurnsTheHand() {
-        Complex like = Incidence.of(Polarized.RIGHT_HAND, Polarized.RIGHT_HAND).reflection(BACK, Complex.ONE);
+        Complex like = Incidence.of(Polarized.RIGHT_HAND, Polarized.RIGHT_HAND).of(u -> u ? Complex.ONE : BACK);
         assertThat(like.norm()).as("down by what such antennas part two hands").isLessThan(0.25);
-        Complex unlike = Incidence.of(Polarized.RIGHT_HAND, Polarized.LEFT_HAND).reflection(BACK, Complex.ONE);
+        Complex unlike = Incidence.of(Polarized.RIGHT_HAND, Polarized.LEFT_HAND).of(u -> u ? Complex.ONE : BACK);
         double direct = PolarizationMatch.loss(Polarized.RIGHT_HAND, Polarized.LEFT_HAND)
                 .value();
         double bounced = direct - 20 * Math.log10(unlike.norm());
