@@ -135,11 +135,11 @@ public sealed interface ShapeChange extends Change<Site> {
         }
     }
 
-    /** The whole of it, its first corner there. */
-    record Put(Ref of, Point to) implements ShapeChange {
+    /** The whole of it, one of its corners there. */
+    record Put(Ref of, int corner, Point to) implements ShapeChange {
         @Override
         public Site applyTo(Site s) {
-            Point first = of.corners(s).get(0);
+            Point first = of.corners(s).get(corner);
             return of.withCorners(
                     s,
                     of.corners(s).stream()

@@ -27,6 +27,7 @@ import veldline.link.Air;
 import veldline.link.Brief;
 import veldline.link.Carrier;
 import veldline.link.Hop;
+import veldline.link.Jurisdiction;
 import veldline.link.Needs;
 import veldline.link.Offer;
 import veldline.link.Radio;
@@ -258,6 +259,7 @@ final class OtherJobs {
                 .withLicence(q("27.0", Unit.DBM))
                 .withWay(Way.open()
                         .withProfile(Optional.of(ReserveTerrain.between(55.16075, 4.05481, 55.20637, 4.13930))))
+                .withWhere(Jurisdiction.EUROPE)
                 .withAir(Air.quiet().withBandwidth(q("125", Unit.KHZ)))
                 .withHops(List.of(
                         new Hop(

@@ -213,10 +213,12 @@ public sealed interface BriefChange extends Change<Brief> {
     record SetRadio(boolean near, RadioSheet sheet, RadioSheet.Rate rate) implements BriefChange {
         @Override
         public Brief applyTo(Brief b) {
-            Radio radio = sheet.set(rate);
-            return near
-                    ? b.withNear(b.near().withRadio(radio))
-                    : b.withFar(b.far().withRadio(radio));
+            End end = near ? b.near() : b.far();
+            boolean same = end.radio().sheet().filter(sheet::equals).isPresent();
+            // Another radio has another meter, and its first port is the one in use.
+            End set = end.withRadio(sheet.set(rate).withMeter(same ? end.radio().meter() : java.util.Optional.empty()))
+                    .withPort(same ? end.port() : 0);
+            return near ? b.withNear(set) : b.withFar(set);
         }
 
         @Override

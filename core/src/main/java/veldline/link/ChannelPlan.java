@@ -49,15 +49,12 @@ record ChannelPlan(
         return new ChannelPlan(new PowerProfile.Band(low, high), Optional.of(of), first, step, count, source);
     }
 
-    /** The list that holds for a frequency where the link is; where nobody said, any that is of its band. */
+    /** The list that holds for a frequency where the link is; where nobody said, only one that is the same all over. */
     static Optional<ChannelPlan> of(double frequency, Jurisdiction where) {
         return ALL.stream()
                 .filter(p -> p.band.holds(frequency))
                 .filter(p -> p.of.map(o -> o == where).orElse(true))
-                .findFirst()
-                .or(() -> where != Jurisdiction.NOT_SAID
-                        ? Optional.empty()
-                        : ALL.stream().filter(p -> p.band.holds(frequency)).findFirst());
+                .findFirst();
     }
 
     /** Middles of its channels, hertz, with another frequency among them where it is none of these. */

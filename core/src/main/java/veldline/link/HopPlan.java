@@ -1,8 +1,5 @@
 package veldline.link;
 
-import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -44,9 +41,6 @@ public record HopPlan(double power, double gain, Optional<Double> width, double 
 
     /** What a filter leaves of a channel that does not overlap, dB. */
     private static final double FILTER = 40;
-
-    /** Nothing is looked for beyond this, dB. */
-    private static final double ENOUGH = 40;
 
     public HopPlan {
         legs = List.copyOf(legs);
@@ -108,7 +102,7 @@ public record HopPlan(double power, double gain, Optional<Double> width, double 
     }
 
     /** Time a megabit takes on the busiest channel, seconds. */
-    private double busiest(List<Leg> some) {
+    double busiest(List<Leg> some) {
         double busiest = 0;
         for (Leg a : some) {
             double time = 0;
@@ -170,36 +164,19 @@ public record HopPlan(double power, double gain, Optional<Double> width, double 
 
     /** The least of all legs, dB; endless for one alone. */
     public double worst() {
-        return worst(legs, legs.size());
+        return worst(legs);
     }
 
-    private double worst(List<Leg> some, int count) {
-        List<Leg> first = some.subList(0, count);
-        return IntStream.range(0, count)
-                .mapToDouble(i -> -10 * Math.log10(Math.max(1e-9, unwanted(i, first))))
+    /** The least of some legs, as if there were no more. */
+    double worst(List<Leg> some) {
+        return IntStream.range(0, some.size())
+                .mapToDouble(i -> -10 * Math.log10(Math.max(1e-9, unwanted(i, some))))
                 .min()
-                .orElse(ENOUGH);
+                .orElse(Double.POSITIVE_INFINITY);
     }
 
     /** Over this neighbours are no matter, dB. */
     public static final double CLEAR = 10;
-
-    /**
-     * What a way of giving out channels is worth: first that neighbours are no matter, then what goes through, then how far they lie
-     * down.
-     */
-    private record Score(double clear, double busiest, double worst) {
-        boolean over(Score o) {
-            return clear > o.clear + 0.05
-                    || clear > o.clear - 0.05
-                            && (busiest < 0.999 * o.busiest || busiest <= 1.001 * o.busiest && worst > o.worst + 0.05);
-        }
-    }
-
-    private Score score(List<Leg> some, int count) {
-        double worst = Math.min(ENOUGH, worst(some, count));
-        return new Score(Math.min(CLEAR, worst), busiest(some.subList(0, count)), worst);
-    }
 
     /** One way to give out channels and polarizations. */
     public record Assigned(List<Leg> legs, double worst) {
@@ -215,113 +192,12 @@ public record HopPlan(double power, double gain, Optional<Double> width, double 
     }
 
     /**
-     * The channels, and planes or hands, that part the legs best and leave most from end to end: every way is tried but those that can
-     * no longer be better than one already found; of many legs one after the other is set, until none can be set better. The first leg keeps its polarization, since both ends of the line hang by it.
+     * The channels, and planes or hands, that part the legs best and leave most from end to end. The first leg keeps its
+     * polarization, since both ends of the line hang by it.
      *
      * @param channels to choose from, hertz
      */
     public Assigned assign(List<Double> channels) {
-        List<Double> apart = spaced(channels);
-        Search search = new Search(apart);
-        if (legs.size() <= ALL_WAYS) {
-            search.go(0, new ArrayList<>(legs));
-        } else {
-            search.descend();
-        }
-        return new Assigned(search.best, search.score.worst);
-    }
-
-    /** Channels that do not overlap, beginning with those in use. */
-    private List<Double> spaced(List<Double> channels) {
-        List<Double> kept = new ArrayList<>();
-        legs.stream().map(Leg::frequency).distinct().filter(f -> clear(kept, f)).forEach(kept::add);
-        channels.stream().filter(f -> clear(kept, f)).forEach(kept::add);
-        Collections.sort(kept);
-        return kept;
-    }
-
-    private boolean clear(List<Double> kept, double f) {
-        return kept.stream().allMatch(k -> OnAir.overlap(k, channel, f, channel) == 0);
-    }
-
-    private final class Search {
-        /** One leg at a time is set for the better, until none can be. */
-        private void descend() {
-            boolean better = true;
-            while (better) {
-                better = false;
-                for (int leg = 0; leg < legs.size(); leg++) {
-                    better |= set(leg);
-                }
-            }
-        }
-
-        private boolean set(int leg) {
-            Leg was = best.get(leg);
-            boolean better = false;
-            for (Polarized p : leg == 0 ? List.of(was.polarized) : kinds(was.polarized)) {
-                for (double f : channels) {
-                    List<Leg> so = new ArrayList<>(best);
-                    so.set(leg, was.on(f, p));
-                    Score s = score(so, so.size());
-                    if (s.over(score)) {
-                        score = s;
-                        best = List.copyOf(so);
-                        better = true;
-                    }
-                }
-            }
-            return better;
-        }
-
-        private final List<Double> channels;
-        private List<Leg> best = legs;
-        private Score score = score(legs, legs.size());
-
-        private Search(List<Double> channels) {
-            this.channels = channels;
-        }
-
-        private void go(int leg, List<Leg> so) {
-            if (leg == legs.size()) {
-                Score s = score(so, leg);
-                if (s.over(score)) {
-                    score = s;
-                    best = List.copyOf(so);
-                }
-                return;
-            }
-            Leg was = legs.get(leg);
-            for (Polarized p : leg == 0 ? List.of(was.polarized) : kinds(was.polarized)) {
-                boolean fresh = false;
-                for (double f : channels) {
-                    // Channels nobody has yet are all alike; one of them stands for all.
-                    boolean unused = leg > 0
-                            && f != was.frequency
-                            && so.subList(0, leg).stream().noneMatch(l -> l.frequency == f);
-                    if (unused && fresh) {
-                        continue;
-                    }
-                    fresh |= unused;
-                    so.set(leg, was.on(f, p));
-                    // More neighbours only make it worse.
-                    if (leg == 0 || score(so, leg + 1).over(score)) {
-                        go(leg + 1, so);
-                    }
-                }
-            }
-            so.set(leg, was);
-        }
-    }
-
-    /** With more legs than this, not every way is tried. */
-    private static final int ALL_WAYS = 5;
-
-    /** A straight antenna can be turned across, a turning one changed for the other hand; as it is comes first. */
-    private static List<Polarized> kinds(Polarized p) {
-        return Arrays.stream(Polarized.values())
-                .filter(o -> o.circular() == p.circular() && o.slant() == p.slant())
-                .sorted((a, b) -> Boolean.compare(b == p, a == p))
-                .toList();
+        return new HopChannels(this, channels).found();
     }
 }

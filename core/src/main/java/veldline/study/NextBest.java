@@ -83,6 +83,7 @@ public final class NextBest {
             Assessment with = assessor.assess(job, Assessor.Depth.QUICK, () -> true);
             add(found, t, gain(before, with));
         }
+        ChannelStep.of(a).filter(s -> s.gain().value() >= LEAST).ifPresent(found::add);
         aim(a).ifPresent(found::add);
         found.addAll(antennas(a, before, progress));
         return ranked(found);

@@ -99,6 +99,9 @@ class OnAirTest {
                 .as("two less are allowed there")
                 .hasSize(11)
                 .doesNotContain(2472e6);
+        assertThat(channels("490", Jurisdiction.NOT_SAID))
+                .as("what is the list in one place is not taken for the world's")
+                .containsExactly(490e6);
         assertThat(channels("490", Jurisdiction.EUROPE)).hasSize(28).contains(490e6, 690e6);
         assertThat(channels("5520", Jurisdiction.EUROPE)).hasSize(11).contains(5700e6);
     }

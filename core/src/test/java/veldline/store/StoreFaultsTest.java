@@ -21,6 +21,7 @@ import veldline.job.Job;
 import veldline.job.JobChange;
 import veldline.link.Air;
 import veldline.link.BriefChange;
+import veldline.link.Jurisdiction;
 import veldline.path.Way;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
@@ -84,8 +85,11 @@ class StoreFaultsTest {
         assertThat(opened.job().yagi().orElseThrow().outside()).isEmpty();
         Job now = TernholmSands.all().get(5);
         assertThat(opened.job())
-                .isEqualTo(now.withBrief(
-                        now.brief().withWay(Way.open()).withAir(Air.quiet()).withHops(List.of())));
+                .isEqualTo(now.withBrief(now.brief()
+                        .withWay(Way.open())
+                        .withAir(Air.quiet())
+                        .withWhere(Jurisdiction.NOT_SAID)
+                        .withHops(List.of())));
     }
 
     @Test

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import veldline.antenna.Polarized;
 import veldline.assess.Assessment;
@@ -13,6 +14,8 @@ import veldline.assess.Assessor;
 import veldline.demo.TernholmSands;
 import veldline.job.Job;
 import veldline.job.JobChange;
+import veldline.link.Air;
+import veldline.link.AirChange;
 import veldline.link.BriefChange;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
@@ -56,6 +59,29 @@ class NextBestTest {
                         .isCloseTo(s.gain().value(), within(0.35));
             }
         }
+    }
+
+    /** A ferry 6 dB over the noise costs what the noise and it make together over the noise alone; an empty channel wins that back. */
+    @Test
+    void aQuieterChannelIsAStepWorthWhatItTakesAway() {
+        Job nest = TernholmSands.nestCamera();
+        double noise = nest.brief().far().radio().sensitivity().value()
+                - nest.brief().air().snr().value();
+        Job loud = new JobChange.OfBrief(new BriefChange.OfAir(new AirChange.AddHeard(new Air.Heard(
+                        "ferry",
+                        Quantity.of("2437", Unit.MHZ),
+                        Quantity.of("20", Unit.MHZ),
+                        Quantity.shown(noise + 6 - 12 + 1.31, Unit.DBM, 2),
+                        Optional.empty()))))
+                .applyTo(nest);
+        NextStep step = NextBest.of(assessed(loud), Progress.NONE).stream()
+                .filter(s -> s.cause() == NextStep.Cause.CHANNEL)
+                .findFirst()
+                .orElseThrow();
+        assertThat(step.gain().value()).isCloseTo(10 * Math.log10(1 + Math.pow(10, 0.6)), within(0.05));
+        Job moved = step.changes().get(0).applyTo(loud);
+        assertThat(NextBest.of(assessed(moved), Progress.NONE)).noneMatch(s -> s.cause() == NextStep.Cause.CHANNEL);
+        assertThat(NextBest.of(assessed(nest), Progress.NONE)).noneMatch(s -> s.cause() == NextStep.Cause.CHANNEL);
     }
 
     /** The skiff's hands are crossed: a turn of the same hand is what the search finds. */

@@ -120,7 +120,9 @@ final class LineBand extends StackPane {
                         MarginPanel.back(s).isPresent()
                                 ? Optional.empty()
                                 : work.shadows().wouldBe(),
-                        measured(s).map(p -> p.medianAfter().value()),
+                        measured(s)
+                                .filter(p -> MarginPanel.back(s).isEmpty())
+                                .map(p -> p.medianAfter().value()),
                         work.stop(),
                         w,
                         h))

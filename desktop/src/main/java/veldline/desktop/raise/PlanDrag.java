@@ -33,9 +33,13 @@ final class PlanDrag {
                     new ShapeChange.Ref(corner.group(1).equals("ground"), Integer.parseInt(corner.group(2)));
             return Optional.of(ShapeInputs.lift(new ShapeChange.Corner(ref, Integer.parseInt(corner.group(3)), to)));
         }
-        if (ShapeInputs.ref(zone).isPresent()) {
-            return Optional.of(
-                    ShapeInputs.lift(new ShapeChange.Put(ShapeInputs.ref(zone).get(), to)));
+        Optional<ShapeChange.Ref> whole = ShapeInputs.ref(zone);
+        if (whole.isPresent()) {
+            // The corner that its name stands at goes where the pointer goes.
+            ShapeChange.Ref ref = whole.get();
+            boolean open = !ref.zone() && !site.obstacles().get(ref.index()).closed();
+            int anchor = open ? ref.corners(site).size() - 1 : 0;
+            return Optional.of(ShapeInputs.lift(new ShapeChange.Put(ref, anchor, to)));
         }
         String[] what = zone.split(":", 2);
         if (what.length < 2 || !what[1].matches("\\d{1,4}")) {

@@ -89,7 +89,7 @@ public final class MarginPanel {
                             Role.SLATE,
                             Origin.of(margin)));
         }
-        if (measured.isPresent()) {
+        if (measured.isPresent() && back.isEmpty()) {
             pen.line(0, 72, wide, 72, Role.INK, 1);
             pen.line(0, 75, wide, 75, Role.INK, 1);
         }
