@@ -128,6 +128,35 @@ public sealed interface SiteChange extends Change<Site> {
         }
     }
 
+    /** A place called or held otherwise. */
+    record SetSpot(int index, Site.Spot to) implements SiteChange {
+        @Override
+        public Site applyTo(Site s) {
+            List<Site.Spot> next = new ArrayList<>(s.spots());
+            next.set(index, to);
+            return s.withSpots(next);
+        }
+
+        @Override
+        public String label() {
+            return "place " + to.name() + " at " + to.height();
+        }
+    }
+
+    record DropSpot(int index) implements SiteChange {
+        @Override
+        public Site applyTo(Site s) {
+            List<Site.Spot> next = new ArrayList<>(s.spots());
+            next.remove(index);
+            return s.withSpots(next);
+        }
+
+        @Override
+        public String label() {
+            return "one place less";
+        }
+    }
+
     record Held(Quantity to) implements SiteChange {
         @Override
         public Site applyTo(Site s) {

@@ -25,9 +25,7 @@ public final class PlanInputs {
         if (picked.startsWith("mount:")) {
             antenna(in, site, Integer.parseInt(picked.substring(6)));
         } else if (picked.startsWith("spot:")) {
-            Site.Spot spot = site.spots().get(Integer.parseInt(picked.substring(5)));
-            in.add(new Input.Note(
-                    "spot", spot.name() + ", " + spot.height() + " over the ground. Drag it on the plan."));
+            spot(in, site, Integer.parseInt(picked.substring(5)));
         }
         ShapeInputs.ref(picked).ifPresent(r -> ShapeInputs.picked(in, site, r));
         in.add(ShapeInputs.pen(s));
@@ -71,6 +69,36 @@ public final class PlanInputs {
         in.add(new Input.Pair(slope(site, true), slope(site, false)));
         in.add(Input.Words.asking("spot-name", "One more place, by name", text -> spot(site, text)));
         return in;
+    }
+
+    private static void spot(List<Input> in, Site site, int i) {
+        Site.Spot spot = site.spots().get(i);
+        in.add(new Input.Text(
+                "spot-" + i,
+                "Place, called",
+                spot.name(),
+                text -> text.isBlank()
+                        ? new Input.Outcome.Refused("Give it a name of a letter or more.")
+                        : Input.Outcome.of(lift(
+                                new SiteChange.SetSpot(i, new Site.Spot(text.strip(), spot.at(), spot.height()))))));
+        in.add(new Input.Value(
+                "spot-height-" + i,
+                "Held there at",
+                spot.height(),
+                "over ground",
+                Limits.within(
+                        0.1,
+                        200,
+                        "0.1 m",
+                        "200 m",
+                        q -> lift(new SiteChange.SetSpot(i, new Site.Spot(spot.name(), spot.at(), q))))));
+        in.add(new Input.Tick(
+                "spot-there-" + i,
+                "stands on the plan",
+                "Tick it off to take it out.",
+                false,
+                true,
+                lift(new SiteChange.DropSpot(i))));
     }
 
     private static void antenna(List<Input> in, Site site, int i) {

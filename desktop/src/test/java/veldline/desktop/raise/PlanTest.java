@@ -23,6 +23,8 @@ import veldline.desktop.bench.Showing;
 import veldline.job.Job;
 import veldline.picture.Mark;
 import veldline.picture.Picture;
+import veldline.quantity.Quantity;
+import veldline.quantity.Unit;
 import veldline.study.SiteOption;
 
 /** The plan of the shelter on its bench: what is dragged changes the job, and the picture follows. */
@@ -153,6 +155,26 @@ class PlanTest {
         assertThat(BENCH.centre(walked, WIDTH, HEIGHT).zones())
                 .as("a corner that is held keeps its thing picked")
                 .anyMatch(z -> z.id().equals("thing-corner:2.3"));
+    }
+
+    @Test
+    void aPlaceHasAHeightOfItsOwnAndUpstairsHearsMore() {
+        Showing s = showing(JOB, Showing.Advice.NONE, Map.of(Step.RAISE, "spot:2"), Map.of());
+        Input.Value height = BENCH.inputs(s).stream()
+                .filter(i -> i.id().equals("spot-height-2"))
+                .map(Input.Value.class::cast)
+                .findFirst()
+                .orElseThrow();
+        Job up = ((Input.Outcome.Change) height.edit().apply(Quantity.of("9", Unit.M)))
+                .change()
+                .applyTo(JOB);
+        assertThat(level(up)).as("over the dune's shoulder").isGreaterThan(level(JOB) + 3);
+        Input.Tick there = BENCH.inputs(s).stream()
+                .filter(i -> i.id().equals("spot-there-2"))
+                .map(Input.Tick.class::cast)
+                .findFirst()
+                .orElseThrow();
+        assertThat(site(there.change().applyTo(JOB)).spots()).hasSize(2);
     }
 
     @Test
