@@ -104,6 +104,7 @@ public final class AxialHelix implements Family {
                 Optional.empty(),
                 Optional.of(gain),
                 true,
-                new Silhouette(List.copyOf(bars)));
+                new Silhouette(List.copyOf(bars)),
+                Optional.empty());
     }
 }

@@ -4,21 +4,33 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import veldline.antenna.Family.Silhouette.Bar;
 import veldline.field.wire.Direction;
 import veldline.field.wire.Port;
 import veldline.field.wire.Vec;
 import veldline.field.wire.Wire;
 import veldline.field.wire.WireModel;
+import veldline.quantity.Quantity;
+import veldline.quantity.Unit;
 import veldline.stock.Tool;
 
-/** A straight half-wave dipole, cut to resonance. */
-public final class Dipole implements Family {
-    private static final double C = 299_792_458.0;
+/** A half-wave dipole, straight or with its arms drooping, cut to resonance. */
+public final class Dipole implements WireFamily {
+    private static final List<Measure> MEASURES =
+            List.of(Measure.length("Length, both arms", 0.2, 0.8), Measure.angle("Arms droop", 0, 60));
 
     @Override
     public String name() {
         return "dipole";
+    }
+
+    @Override
+    public String key() {
+        return "dipole";
+    }
+
+    @Override
+    public List<Measure> measures() {
+        return MEASURES;
     }
 
     @Override
@@ -27,23 +39,33 @@ public final class Dipole implements Family {
     }
 
     @Override
-    public Shaped shape(Wish wish) {
-        double length = Reactance.lengthFor(0, wish.diameter() / 2, C / wish.frequency());
-        Vec half = wish.upright() ? new Vec(0, 0, length / 2) : new Vec(0, length / 2, 0);
+    public List<Quantity> begin(Wish wish) {
+        double wave = wish.wavelength();
+        return List.of(
+                MEASURES.get(0).of(Reactance.lengthFor(0, wish.diameter() / 2, wave)), Quantity.of("0", Unit.DEG));
+    }
+
+    @Override
+    public String title(Design d) {
+        return d.size(1) > 0 ? "Drooping dipole" : "Dipole";
+    }
+
+    @Override
+    public WireModel model(Design d) {
+        double arm = d.size(0) / 2;
+        double droop = Math.toRadians(d.size(1));
+        double out = arm * Math.cos(droop);
+        double down = -arm * Math.sin(droop);
+        // What droops leans to the ground where it lies flat, and towards the mast where it stands.
         Wire wire = new Wire(
-                List.of(half.times(-1), half),
-                wish.diameter() / 2,
+                List.of(at(d, -out, down), new Vec(0, 0, 0), at(d, out, down)),
+                d.diameter().value() / 2,
                 false,
-                Optional.of(wish.metal().conductivity()));
-        WireModel model = WireModel.inFreeSpace("dipole", List.of(wire), Port.middleOf(0), Direction.X);
-        return new Shaped(
-                this,
-                "Dipole",
-                veldline.quantity.NumberText.shown(length * 1000, 1) + " mm across",
-                0,
-                Optional.of(model),
-                Optional.empty(),
-                false,
-                new Silhouette(List.of(new Bar(0, -length / 2, 0, length / 2))));
+                Optional.of(d.metal().conductivity()));
+        return WireModel.inFreeSpace("Dipole", List.of(wire), Port.middleOf(0), Direction.X);
+    }
+
+    private static Vec at(Design d, double along, double down) {
+        return d.upright() ? new Vec(down, 0, along) : new Vec(0, along, down);
     }
 }

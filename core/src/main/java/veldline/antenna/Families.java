@@ -1,12 +1,35 @@
 package veldline.antenna;
 
 import java.util.List;
+import java.util.ServiceLoader;
+import java.util.stream.Stream;
 
 /** Every family the program knows. */
 public final class Families {
+    /** Those that ship with the program, and any that stand on the class path as a service. */
+    private static final List<WireFamily> WIRES = Stream.concat(
+                    Stream.of(new Dipole(), new FoldedDipole(), new GroundPlane(), new Quad()),
+                    ServiceLoader.load(WireFamily.class).stream().map(ServiceLoader.Provider::get))
+            .toList();
+
     private Families() {}
 
     public static List<Family> all() {
-        return List.of(new Dipole(), new Yagi(), new AxialHelix());
+        return Stream.concat(WIRES.stream(), Stream.of(new Yagi(), new AxialHelix()))
+                .toList();
+    }
+
+    /** Those that are shaped by their measures. */
+    public static List<WireFamily> wires() {
+        return WIRES;
+    }
+
+    /** @throws IllegalArgumentException naming the keys there are */
+    public static WireFamily wires(String key) {
+        return WIRES.stream()
+                .filter(f -> f.key().equals(key))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("No family is called “" + key + "”; known are "
+                        + String.join(", ", WIRES.stream().map(WireFamily::key).toList())));
     }
 }

@@ -33,7 +33,14 @@ public interface Family {
      * @param metal of the conductor
      * @param upright whether the field is to stand upright
      */
-    record Wish(double frequency, double length, double diameter, Metal metal, boolean upright) {}
+    record Wish(double frequency, double length, double diameter, Metal metal, boolean upright) {
+        private static final double C = 299_792_458.0;
+
+        /** Metres. */
+        public double wavelength() {
+            return C / frequency;
+        }
+    }
 
     /**
      * A shape that came of a wish.
@@ -43,6 +50,7 @@ public interface Family {
      * @param length along the beam, metres; zero for one that has none
      * @param model what is solved, for families that are
      * @param fitted gain by a published fit in dBi, for families that are not
+     * @param made what is put up for it, for families that are shaped by their measures
      * @param circular whether its wave turns, which costs 3 dB to a flat or upright far end
      */
     record Shaped(
@@ -53,7 +61,8 @@ public interface Family {
             Optional<WireModel> model,
             Optional<Worked> fitted,
             boolean circular,
-            Silhouette silhouette) {}
+            Silhouette silhouette,
+            Optional<Made> made) {}
 
     /** A side view in metres, beam to the right. */
     record Silhouette(List<Bar> bars) {

@@ -5,7 +5,7 @@ import veldline.explain.Worked;
 import veldline.field.wire.WireModel;
 
 /** An antenna that is made here, and so solved: its beam is looked for along the x axis. */
-public sealed interface Made extends Antenna permits YagiShape, OwnWires {
+public sealed interface Made extends Antenna permits YagiShape, OwnWires, Design {
     /** What is solved. */
     WireModel model();
 

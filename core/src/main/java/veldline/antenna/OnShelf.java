@@ -39,6 +39,7 @@ public record OnShelf(Shelf.Item item) implements Family {
                 Optional.empty(),
                 Optional.of(b.workedGain()),
                 b.polarization().circular(),
-                outline);
+                outline,
+                Optional.empty());
     }
 }

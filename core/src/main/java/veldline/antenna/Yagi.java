@@ -106,7 +106,8 @@ public final class Yagi implements Family {
                 Optional.of(yagi.model()),
                 Optional.empty(),
                 false,
-                new Silhouette(List.copyOf(bars)));
+                new Silhouette(List.copyOf(bars)),
+                Optional.empty());
     }
 
     /** As many elements as a boom of this length carries, the last one at its end. */

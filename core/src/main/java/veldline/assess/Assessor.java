@@ -8,7 +8,6 @@ import java.util.function.BooleanSupplier;
 import org.hipparchus.complex.Complex;
 import veldline.antenna.Made;
 import veldline.antenna.NotChosen;
-import veldline.antenna.OwnWires;
 import veldline.antenna.YagiShape;
 import veldline.explain.Sum;
 import veldline.explain.Worked;
@@ -150,8 +149,8 @@ public final class Assessor {
     }
 
     private static String nothingToShape(Job job) {
-        if (job.antenna(job.madeNear()) instanceof OwnWires) {
-            return "This is for Yagis; what is known of your own wires stands in Shape";
+        if (job.antenna(job.madeNear()) instanceof Made m && !(m instanceof YagiShape)) {
+            return "This is for Yagis; what is known of this one stands in Shape";
         }
         return job.antenna(job.madeNear()) instanceof NotChosen
                 ? "No antenna is chosen yet"

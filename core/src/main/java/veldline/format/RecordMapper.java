@@ -27,6 +27,7 @@ import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import veldline.antenna.Bought;
+import veldline.antenna.Design;
 import veldline.antenna.NotChosen;
 import veldline.antenna.OwnWires;
 import veldline.antenna.YagiShape;
@@ -43,6 +44,7 @@ final class RecordMapper {
     private static final List<NamedType> KINDS = List.of(
             new NamedType(YagiShape.class, "yagi"),
             new NamedType(OwnWires.class, "own wires"),
+            new NamedType(Design.class, "design"),
             new NamedType(Bought.class, "bought"),
             new NamedType(NotChosen.class, "not chosen"),
             new NamedType(Obstruction.Told.class, "told"),

@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Optional;
 import veldline.antenna.Antenna;
 import veldline.antenna.Bought;
+import veldline.antenna.Design;
+import veldline.antenna.DesignChange;
 import veldline.antenna.OwnWires;
 import veldline.antenna.OwnWiresChange;
 import veldline.antenna.YagiChange;
@@ -56,6 +58,21 @@ public sealed interface JobChange extends Change<Job> {
         public Job applyTo(Job job) {
             return job.antenna(job.madeNear()) instanceof OwnWires w
                     ? job.withAntenna(job.madeNear(), change.applyTo(w))
+                    : job;
+        }
+
+        @Override
+        public String label() {
+            return change.label();
+        }
+    }
+
+    /** Changes a design by its measures. */
+    record OfDesign(DesignChange change) implements JobChange {
+        @Override
+        public Job applyTo(Job job) {
+            return job.antenna(job.madeNear()) instanceof Design d
+                    ? job.withAntenna(job.madeNear(), change.applyTo(d))
                     : job;
         }
 
@@ -353,6 +370,8 @@ public sealed interface JobChange extends Change<Job> {
             return new OfYagi(c);
         } else if (change instanceof OwnWiresChange c) {
             return new OfOwnWires(c);
+        } else if (change instanceof DesignChange c) {
+            return new OfDesign(c);
         } else if (change instanceof FeedChange c) {
             return new OfRun(near, c);
         } else if (change instanceof RaiseChange c) {

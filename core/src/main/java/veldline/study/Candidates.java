@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 import veldline.antenna.Bought;
 import veldline.antenna.Families;
 import veldline.antenna.Family;
+import veldline.antenna.Made;
 import veldline.antenna.OnShelf;
 import veldline.antenna.Polarized;
 import veldline.antenna.Shelf;
@@ -126,6 +127,7 @@ public final class Candidates {
                 .filter(p -> !p.circular())
                 .orElse(usual);
         Polarized own = bought.map(b -> b.width().isEmpty() || s.circular() ? b.polarization() : facing)
+                .or(() -> s.made().flatMap(Made::polarized))
                 .orElse(s.circular() ? Polarized.RIGHT_HAND : usual);
         double turning = job.antenna(!job.madeNear())
                 .polarized()

@@ -5,10 +5,9 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
-import veldline.antenna.AxialHelix;
 import veldline.antenna.BoomKind;
-import veldline.antenna.Dipole;
 import veldline.antenna.Families;
 import veldline.antenna.Family;
 import veldline.antenna.Polarized;
@@ -35,18 +34,40 @@ class CandidatesTest {
     @Test
     void allAreRankedByTheLineAndRejectsStayVisible() {
         List<Candidate> list = Candidates.of(A, Progress.NONE);
-        assertThat(list).hasSize(6 + Shelf.serving(2437e6).size());
+        Family.Wish wish = Candidates.wish(A, JOB.brief().sizeAllowed().value());
+        long offers =
+                Families.all().stream().mapToLong(f -> f.offers(wish).size()).sum();
+        assertThat(list).hasSize((int) offers + Shelf.serving(2437e6).size());
         assertThat(list).isSortedAccordingTo((a, b) -> a.level().compareTo(b.level()));
         assertThat(list)
                 .anyMatch(c -> c.level() == Finding.Level.STOP && !c.reason().isEmpty());
         assertThat(list.stream().map(c -> c.shaped().family().name()).distinct())
-                .containsExactlyInAnyOrder(new Yagi().name(), new Dipole().name(), new AxialHelix().name(), "bought");
+                .as("every family appears by itself")
+                .containsExactlyInAnyOrderElementsOf(
+                        Stream.concat(Families.all().stream().map(Family::name), Stream.of("bought"))
+                                .toList());
         // The margin of a candidate is that of the line with its gain in it.
         Candidate best =
                 list.stream().filter(c -> c.yagi().isPresent()).findFirst().orElseThrow();
         Assessment taken = new Assessor().assess(JOB.withYagi(best.yagi().orElseThrow()));
         assertThat(taken.line().margin().value() - taken.line().worstBelow())
                 .isCloseTo(best.margin().value(), within(1e-6));
+    }
+
+    /** Whatever is shaped by its measures promises what the line then shows. */
+    @Test
+    void aDesignThatIsTakenLeavesTheMarginItWasRankedBy() {
+        List<Candidate> designs = Candidates.of(A, Progress.NONE).stream()
+                .filter(c -> c.shaped().made().isPresent())
+                .toList();
+        assertThat(designs).hasSizeGreaterThanOrEqualTo(6);
+        for (Candidate c : designs) {
+            Job with = new JobChange.Fit(true, c.shaped().made().orElseThrow()).applyTo(JOB);
+            Assessment taken = new Assessor().assess(with, Assessor.Depth.QUICK, () -> true);
+            assertThat(taken.line().margin().value() - taken.line().worstBelow())
+                    .as(c.shaped().title())
+                    .isCloseTo(c.margin().value(), within(with.polarized().upright() ? 3 : 1e-6));
+        }
     }
 
     @Test

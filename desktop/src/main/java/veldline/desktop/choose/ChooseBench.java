@@ -186,6 +186,7 @@ public final class ChooseBench implements Bench {
         Candidate c = list.get(s.pickedIndex(Step.CHOOSE, 0, list.size()));
         return c.bought()
                 .<JobChange>map(b -> new JobChange.Fit(s.job().madeNear(), b))
+                .or(() -> c.shaped().made().map(m -> new JobChange.Fit(s.job().madeNear(), m)))
                 .or(() -> c.yagi()
                         .map(y -> s.job().yagi().isPresent()
                                 ? new JobChange.OfYagi(

@@ -119,7 +119,8 @@ final class ChoosePicture {
         silhouette(c, 68, middle - 1);
         pen.text(c.shaped().title(), 182, middle - 3, Anchor.START, 13.5, Face.BOLD, Role.INK, Origin.Plain.NAME);
         pen.text(
-                (c.yagi().isPresent() ? "build · " : "") + c.shaped().build(),
+                (c.yagi().isPresent() || c.shaped().made().isPresent() ? "build · " : "")
+                        + c.shaped().build(),
                 182,
                 middle + 13,
                 Anchor.START,

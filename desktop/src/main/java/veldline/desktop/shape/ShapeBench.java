@@ -9,6 +9,7 @@ import veldline.antenna.Antenna;
 import veldline.antenna.BoomKind;
 import veldline.antenna.Bought;
 import veldline.antenna.CableOutside;
+import veldline.antenna.Design;
 import veldline.antenna.Made;
 import veldline.antenna.OwnWires;
 import veldline.antenna.Polarized;
@@ -58,6 +59,9 @@ public final class ShapeBench implements Bench {
         }
         if (antenna(s) instanceof OwnWires w) {
             return OwnWiresInputs.of(s, w);
+        }
+        if (antenna(s) instanceof Design d) {
+            return DesignInputs.of(s, d);
         }
         if (!(antenna(s) instanceof YagiShape y)) {
             return List.of(
@@ -188,7 +192,7 @@ public final class ShapeBench implements Bench {
     /** What left and right walk. */
     static Input walked(Showing s) {
         Reading walked = Reading.walked(s);
-        boolean own = antenna(s) instanceof OwnWires;
+        boolean own = !(antenna(s) instanceof YagiShape);
         return new Input.Choice(
                 "walked",
                 "Left and right walk",
@@ -250,6 +254,9 @@ public final class ShapeBench implements Bench {
         if (antenna(s) instanceof OwnWires w) {
             return new WiresPicture(s, w, width, height).draw();
         }
+        if (antenna(s) instanceof Design d) {
+            return new WiresPicture(s, d, width, height).draw();
+        }
         return antenna(s) instanceof YagiShape
                 ? new ShapePicture(s, width, height).draw()
                 : EmptyPicture.draw(
@@ -274,6 +281,9 @@ public final class ShapeBench implements Bench {
         }
         if (Reading.walked(s) == Reading.ELEMENTS && made instanceof OwnWires w) {
             return WiresPicture.corners(w);
+        }
+        if (Reading.walked(s) == Reading.ELEMENTS && made instanceof Design d) {
+            return DesignHandle.zones(d);
         }
         return Reading.walked(s) == Reading.ELEMENTS && made instanceof YagiShape y
                 ? IntStream.range(0, y.elements().size())
@@ -305,6 +315,9 @@ public final class ShapeBench implements Bench {
         }
         if (zone.startsWith("corner:") && antenna(s) instanceof OwnWires w) {
             return new WiresPicture(s, w, width, height).moved(zone, x, y);
+        }
+        if (zone.startsWith("measure:") && antenna(s) instanceof Design d) {
+            return new WiresPicture(s, d, width, height).moved(d, zone, x, y);
         }
         if (!zone.startsWith("element:") || s.job().yagi().isEmpty()) {
             return Optional.empty();

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import veldline.antenna.Design;
+import veldline.antenna.DesignChange;
 import veldline.antenna.OwnWire;
 import veldline.antenna.OwnWires;
 import veldline.antenna.OwnWiresChange;
@@ -14,6 +16,7 @@ import veldline.explain.Origin;
 import veldline.field.wire.Port;
 import veldline.field.wire.Vec;
 import veldline.job.JobChange;
+import veldline.path.FreeSpace;
 import veldline.picture.Mark.Anchor;
 import veldline.picture.Mark.At;
 import veldline.picture.Mark.Dash;
@@ -72,14 +75,30 @@ final class WiresPicture {
 
     private final Showing s;
     private final OwnWires wires;
+    private final Optional<Design> design;
     private final View view;
     private final Pen pen;
     private final double perMetre;
     private final double middleAcross;
     private final double middleUp;
 
+    /** A design: its measures are dragged, not its corners. */
+    WiresPicture(Showing s, Design design, double width, double height) {
+        this(
+                s,
+                OwnWires.of(design.model(), design.metal(), design.upright()).withName(design.title()),
+                Optional.of(design),
+                width,
+                height);
+    }
+
     WiresPicture(Showing s, OwnWires wires, double width, double height) {
+        this(s, wires, Optional.empty(), width, height);
+    }
+
+    private WiresPicture(Showing s, OwnWires wires, Optional<Design> design, double width, double height) {
         this.s = s;
+        this.design = design;
         this.wires = wires;
         this.view = View.chosen(s);
         this.pen = Picture.pen(width, height);
@@ -155,9 +174,11 @@ final class WiresPicture {
             wire(i);
         }
         feed();
-        for (int i = 0; i < wires.wires().size(); i++) {
-            corners(i);
-        }
+        design.ifPresentOrElse(this::handles, () -> {
+            for (int i = 0; i < wires.wires().size(); i++) {
+                corners(i);
+            }
+        });
         ShapeFigures below = new ShapeFigures(s, pen);
         below.draw();
         list(below.left());
@@ -276,6 +297,54 @@ final class WiresPicture {
                     "wire " + (index + 1) + ", corner " + (c + 1) + " at " + k.x().number() + " " + k.y().number() + " "
                             + k.z().number() + " mm; drag it");
         }
+    }
+
+    /** A handle for each measure, where changing it moves the wires most. */
+    private void handles(Design d) {
+        String picked = s.picked().getOrDefault(veldline.assess.Step.SHAPE, "");
+        for (DesignHandle h : DesignHandle.of(d)) {
+            At on = at(h.at());
+            boolean here = picked.equals(h.zone());
+            pen.dot(on.x(), on.y(), here ? 7 : 5, here ? Role.MUSSEL : Role.SHEET, Role.MUSSEL, 2);
+            if (here) {
+                String text = h.name() + " " + d.sizes().get(h.measure());
+                pen.text(
+                        text,
+                        Math.max(18, Math.min(on.x() + 12, pen.width() - 8.2 * text.length())),
+                        Math.max(TOP - 6, on.y() - 12),
+                        Anchor.START,
+                        12.5,
+                        Face.MONO_BOLD,
+                        Role.INK,
+                        Origin.Plain.TYPED);
+            }
+            pen.zone(
+                    h.zone(),
+                    on.x() - 11,
+                    on.y() - 11,
+                    22,
+                    22,
+                    h.name() + " " + d.sizes().get(h.measure()) + "; drag it");
+        }
+    }
+
+    /** The edit that takes a measure's handle to a place of the picture. */
+    Optional<JobChange> moved(Design d, String zone, double x, double y) {
+        double across = (x - pen.width() / 2) / perMetre + middleAcross;
+        double up = (TOP + ROOM / 2 - y) / perMetre + middleUp;
+        double wave = FreeSpace.wavelength(s.job().brief().frequency().value());
+        return DesignHandle.of(d).stream()
+                .filter(h -> h.zone().equals(zone))
+                .findFirst()
+                .flatMap(h -> h.to(
+                        across - view.across(h.at()),
+                        up - view.up(h.at()),
+                        view.across(h.by()),
+                        view.up(h.by()),
+                        d,
+                        wave))
+                .map(q -> new JobChange.OfDesign(
+                        new DesignChange.Size(Integer.parseInt(zone.substring("measure:".length())), q)));
     }
 
     /** What to cut. */

@@ -1,0 +1,84 @@
+package veldline.antenna;
+
+import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.BiFunction;
+import veldline.field.wire.WireModel;
+import veldline.quantity.Quantity;
+import veldline.stock.Metal;
+
+/**
+ * An antenna of a family, by that family's measures.
+ *
+ * @param family its key
+ * @param sizes one for each of the family's measures, in their order
+ * @param diameter of the conductor
+ * @param upright whether its field is to stand upright
+ */
+@RecordBuilder
+public record Design(String family, List<Quantity> sizes, Quantity diameter, Metal metal, boolean upright)
+        implements Made, DesignBuilder.With {
+    public Design {
+        sizes = List.copyOf(sizes);
+        int wanted = Families.wires(family).measures().size();
+        if (sizes.size() != wanted) {
+            throw new IllegalArgumentException(
+                    "A " + family + " has " + wanted + " measures, not " + sizes.size() + "; give one for each");
+        }
+        if (!(diameter.value() > 0)) {
+            throw new IllegalArgumentException("A conductor of " + diameter + " cannot be; give one over zero");
+        }
+    }
+
+    public WireFamily of() {
+        return Families.wires(family);
+    }
+
+    /** A measure's value, in the unit held inside. */
+    public double size(int index) {
+        return sizes.get(index).value();
+    }
+
+    public Design withSize(int index, Quantity to) {
+        List<Quantity> next = new ArrayList<>(sizes);
+        next.set(index, to);
+        return withSizes(next);
+    }
+
+    /** The same with every length so many times as long, as it would be typed. */
+    Design scaled(double times) {
+        return scaled(times, Measure::of);
+    }
+
+    /** The same to the last digit, for where small steps count. */
+    Design exactly(double times) {
+        return scaled(times, (m, value) -> Quantity.shown(value, m.unit(), DIGITS));
+    }
+
+    private static final int DIGITS = 9;
+
+    private Design scaled(double times, BiFunction<Measure, Double, Quantity> as) {
+        List<Measure> measures = of().measures();
+        List<Quantity> next = new ArrayList<>();
+        for (int i = 0; i < sizes.size(); i++) {
+            next.add(measures.get(i).isLength() ? as.apply(measures.get(i), times * size(i)) : sizes.get(i));
+        }
+        return withSizes(next);
+    }
+
+    @Override
+    public WireModel model() {
+        return of().model(this);
+    }
+
+    @Override
+    public String title() {
+        return of().title(this);
+    }
+
+    @Override
+    public double longest() {
+        return 2 * model().extent();
+    }
+}

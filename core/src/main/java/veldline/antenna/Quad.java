@@ -1,0 +1,108 @@
+package veldline.antenna;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import veldline.field.wire.Direction;
+import veldline.field.wire.Port;
+import veldline.field.wire.Vec;
+import veldline.field.wire.Wire;
+import veldline.field.wire.WireModel;
+import veldline.quantity.Quantity;
+import veldline.quantity.Unit;
+import veldline.stock.Tool;
+
+/**
+ * Square loops of a wave around, one behind the other: one alone is a loop antenna. Fed at the bottom its field lies flat, at the
+ * side it stands; turning it by a quarter does the same. A side is a quarter of the way around, and an arm of the cross that
+ * carries it is the side over √2.
+ */
+public final class Quad implements WireFamily {
+    private static final List<Measure> MEASURES = List.of(
+            Measure.count("Loops", 1, 8),
+            Measure.length("Driven loop, side", 0.15, 0.4),
+            Measure.length("Reflector, side", 0.15, 0.4),
+            Measure.length("Directors, side", 0.15, 0.4),
+            Measure.length("Between loops", 0.05, 0.35));
+
+    private static final String[] COUNTS = {"", "Two", "Three", "Four", "Five", "Six", "Seven", "Eight"};
+
+    @Override
+    public String name() {
+        return "quad";
+    }
+
+    @Override
+    public String key() {
+        return "quad";
+    }
+
+    @Override
+    public List<Measure> measures() {
+        return MEASURES;
+    }
+
+    @Override
+    public Set<Tool> tools() {
+        return EnumSet.of(Tool.SAW, Tool.RULE, Tool.SOLDERING_IRON, Tool.DRILL);
+    }
+
+    /** By the usual share of the wave around each loop: 1.03 driven, 5 % more behind, 3 % less before. */
+    @Override
+    public List<Quantity> begin(Wish wish) {
+        double wave = wish.wavelength();
+        double side = 1.03 * wave / 4;
+        return List.of(
+                Quantity.of("1", Unit.ONE),
+                MEASURES.get(1).of(side),
+                MEASURES.get(2).of(1.05 * side),
+                MEASURES.get(3).of(0.97 * side),
+                MEASURES.get(4).of(0.17 * wave));
+    }
+
+    /** One loop, two and three where there is room for them. */
+    @Override
+    public List<Shaped> offers(Wish wish) {
+        List<Shaped> offers = new ArrayList<>();
+        Design one = design(wish);
+        for (int n = 1; n <= 3; n++) {
+            Design d = Resonance.tuned(one.withSize(0, Quantity.of(Integer.toString(n), Unit.ONE)), wish.frequency());
+            if (depth(d) <= wish.length()) {
+                offers.add(shaped(d));
+            }
+        }
+        return offers;
+    }
+
+    @Override
+    public String title(Design d) {
+        int n = (int) Math.round(d.size(0));
+        return n == 1 ? "Square loop" : COUNTS[n - 1] + "-loop quad";
+    }
+
+    @Override
+    public WireModel model(Design d) {
+        int n = (int) Math.round(d.size(0));
+        List<Wire> wires = new ArrayList<>();
+        wires.add(loop(d, 0, d.size(1)));
+        if (n > 1) {
+            wires.add(loop(d, -d.size(4), d.size(2)));
+        }
+        for (int i = 2; i < n; i++) {
+            wires.add(loop(d, (i - 1) * d.size(4), d.size(3)));
+        }
+        return WireModel.inFreeSpace("Quad", wires, new Port(0, new Port.Place.Distance(d.size(1) / 2)), Direction.X);
+    }
+
+    /** Begins at a corner of the side that is fed: the lower one, or the one to the left where the field is to stand. */
+    private static Wire loop(Design d, double x, double side) {
+        double h = side / 2;
+        List<Vec> corners = d.upright()
+                ? List.of(new Vec(x, -h, -h), new Vec(x, -h, h), new Vec(x, h, h), new Vec(x, h, -h))
+                : List.of(new Vec(x, -h, -h), new Vec(x, h, -h), new Vec(x, h, h), new Vec(x, -h, h));
+        return new Wire(
+                corners, d.diameter().value() / 2, true, Optional.of(d.metal().conductivity()));
+    }
+}

@@ -1,0 +1,113 @@
+package veldline.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.Test;
+import veldline.antenna.Design;
+import veldline.antenna.Families;
+import veldline.antenna.Family;
+import veldline.antenna.WireFamily;
+import veldline.assess.Stage;
+import veldline.assess.Step;
+import veldline.job.JobChange;
+import veldline.picture.Mark;
+import veldline.stock.Metal;
+import veldline.study.Candidate;
+
+/** Antennas by their measures in the real window: taken in Choose, typed and dragged in Shape, freed to own wires. */
+class DesignTest extends WindowTest {
+    private Design design() {
+        return (Design) work.desk().job().nearAntenna();
+    }
+
+    private void fit(WireFamily f) {
+        settle();
+        interact(() -> {
+            work.apply(new JobChange.Fit(true, f.design(new Family.Wish(2437e6, 0.45, 1.6e-3, Metal.BRASS, false))));
+            work.go(Step.SHAPE);
+        });
+        settle();
+    }
+
+    @Test
+    void aQuadIsTakenInChooseAndItsSideDraggedInShape() {
+        settle();
+        interact(() -> work.go(Step.CHOOSE));
+        until(() -> work.showing().orElseThrow().candidates() instanceof Stage.Fresh);
+        settle();
+        java.util.List<Candidate> list = veldline.study.Weigh.MARGIN.ranked(
+                work.showing().orElseThrow().candidates().value().orElseThrow());
+        int quad = java.util.stream.IntStream.range(0, list.size())
+                .filter(i -> list.get(i).shaped().title().equals("Two-loop quad"))
+                .findFirst()
+                .orElseThrow();
+        interact(() -> {
+            work.pick("candidate:" + quad);
+            picture().requestFocus();
+        });
+        push(KeyCode.ENTER);
+        until(() -> work.desk().job().nearAntenna() instanceof Design);
+        interact(() -> {
+            work.go(Step.SHAPE);
+            work.pick("set:wires.view=SIDE");
+        });
+        settle();
+        double side = design().size(1);
+        Mark.Zone handle = picture()
+                .picture()
+                .zones()
+                .filter(z -> z.id().equals("measure:1"))
+                .findFirst()
+                .orElseThrow();
+        double x = handle.x() + 11;
+        double y = handle.y() + 11;
+        // Away from the middle makes it larger, whichever end the handle is at.
+        drag(picture().localToScreen(x, y)).dropBy(0, y < 146 ? -25 : 25);
+        until(() -> design().size(1) > side * 1.02);
+        push(KeyCode.CONTROL, KeyCode.Z);
+        until(() -> design().size(1) == side);
+    }
+
+    @Test
+    void everyFamilyHasABoxForEachMeasureAndAHandleForEachLength() {
+        for (WireFamily f : Families.wires()) {
+            fit(f);
+            for (int i = 0; i < f.measures().size(); i++) {
+                assertThat(lookup("#box-measure-" + i).queryAs(TextField.class))
+                        .as(f.key())
+                        .isNotNull();
+            }
+            assertThat(picture().picture().zones().filter(z -> z.id().startsWith("measure:")))
+                    .as(f.key())
+                    .isNotEmpty();
+            assertThat(work.showing().orElseThrow().assessment().line().answered())
+                    .as(f.key())
+                    .isTrue();
+        }
+    }
+
+    @Test
+    void aMeasureOutsideItsRangeIsRefusedAndAWholeNumberIsAskedFor() {
+        fit(Families.wires("quad"));
+        Design before = design();
+        type("measure-0", "2.5");
+        assertThat(lookup("#complaint-measure-0").tryQuery()).isPresent();
+        type("measure-1", "3 m");
+        assertThat(lookup("#complaint-measure-1").tryQuery()).isPresent();
+        assertThat(design()).isEqualTo(before);
+        type("measure-0", "3");
+        until(() -> design().title().equals("Three-loop quad"));
+    }
+
+    private void type(String box, String text) {
+        TextField field = lookup("#box-" + box).queryAs(TextField.class);
+        interact(() -> {
+            field.requestFocus();
+            field.setText(text);
+        });
+        push(KeyCode.ENTER);
+        settle();
+    }
+}
