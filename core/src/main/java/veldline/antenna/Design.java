@@ -67,6 +67,14 @@ public record Design(String family, List<Quantity> sizes, Quantity diameter, Met
         return withSizes(next);
     }
 
+    /**
+     * Every length by one factor, so that it is resonant at a frequency in hertz; as it is where no size near by is. Takes a dozen
+     * solutions.
+     */
+    public Design tuned(double frequency) {
+        return Resonance.tuned(this, frequency);
+    }
+
     @Override
     public WireModel model() {
         return of().model(this);

@@ -41,17 +41,4 @@ public sealed interface DesignChange extends Change<Design> {
             return to ? "stand it upright" : "lay it flat";
         }
     }
-
-    /** Every length by the same factor, so that it is resonant at a frequency in hertz. */
-    record Tune(double frequency) implements DesignChange {
-        @Override
-        public Design applyTo(Design d) {
-            return Resonance.tuned(d, frequency);
-        }
-
-        @Override
-        public String label() {
-            return "cut to resonance";
-        }
-    }
 }

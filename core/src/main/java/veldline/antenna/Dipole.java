@@ -24,11 +24,6 @@ public final class Dipole implements WireFamily {
     }
 
     @Override
-    public String key() {
-        return "dipole";
-    }
-
-    @Override
     public List<Measure> measures() {
         return MEASURES;
     }

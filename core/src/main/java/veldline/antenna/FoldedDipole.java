@@ -23,11 +23,6 @@ public final class FoldedDipole implements WireFamily {
     }
 
     @Override
-    public String key() {
-        return "folded dipole";
-    }
-
-    @Override
     public List<Measure> measures() {
         return MEASURES;
     }

@@ -28,11 +28,6 @@ public final class GroundPlane implements WireFamily {
     }
 
     @Override
-    public String key() {
-        return "ground plane";
-    }
-
-    @Override
     public List<Measure> measures() {
         return MEASURES;
     }

@@ -35,11 +35,6 @@ public final class Quad implements WireFamily {
     }
 
     @Override
-    public String key() {
-        return "quad";
-    }
-
-    @Override
     public List<Measure> measures() {
         return MEASURES;
     }

@@ -15,8 +15,10 @@ import veldline.quantity.Unit;
  * Choose, in Shape with a box and a handle for each measure, in files and in the report.
  */
 public interface WireFamily extends Family {
-    /** Its name in files; never changed once given. */
-    String key();
+    /** Its name in files; never changed once given, whatever it comes to be called. */
+    default String key() {
+        return name();
+    }
 
     List<Measure> measures();
 

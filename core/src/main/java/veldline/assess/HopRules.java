@@ -26,9 +26,6 @@ final class HopRules {
     /** Between two antennas at one place where nobody said, metres. */
     private static final double APART = 1;
 
-    /** Beyond this nobody asks, dB. */
-    private static final double NO_MATTER = 40;
-
     private HopRules() {}
 
     /** The link and its hops at one end, the link first; empty where it has none there, or there is no level to speak of. */
@@ -81,18 +78,23 @@ final class HopRules {
         List<Finding> found = new ArrayList<>();
         for (boolean near : new boolean[] {true, false}) {
             plan(a, near).ifPresent(p -> {
-                if (p.worst() < NO_MATTER) {
-                    found.add(parted(a, p, near));
+                boolean turns = p.legs().stream().filter(HopPlan.Leg::carries).count() > 1;
+                // Looked for once, and only where somebody may want it.
+                HopPlan.Assigned better = turns || p.worst() < HopPlan.CLEAR
+                        ? p.assign(OnAir.channels(a.job().brief()))
+                        : new HopPlan.Assigned(p.legs(), p.worst());
+                if (p.worst() < HopPlan.NO_MATTER) {
+                    found.add(parted(a, p, better, near));
                 }
-                if (p.legs().stream().filter(HopPlan.Leg::carries).count() > 1) {
-                    found.add(through(a, p, near));
+                if (turns) {
+                    found.add(through(a, p, better, near));
                 }
             });
         }
         return found;
     }
 
-    private static Finding through(Assessment a, HopPlan p, boolean near) {
+    private static Finding through(Assessment a, HopPlan p, HopPlan.Assigned better, boolean near) {
         List<HopPlan.Leg> carrying =
                 p.legs().stream().filter(HopPlan.Leg::carries).toList();
         Optional<HopPlan.Leg> silent =
@@ -124,7 +126,6 @@ final class HopRules {
         Finding f = less
                 ? Finding.stop(rate.shown(), rest, reason, "hops too slow", rate)
                 : Finding.watch(rate.shown(), rest, reason, "hops take turns", rate);
-        HopPlan.Assigned better = p.assign(OnAir.channels(a.job().brief()));
         HopPlan then = p.withLegs(better.legs());
         return then.throughput() > 1.01 * p.throughput()
                 ? f.withRemedies(List.of(give(a, better, near, then.through().shown() + " from end to end")))
@@ -139,7 +140,7 @@ final class HopRules {
                 new JobChange.All("channels for the hops", changes(a, better, near)));
     }
 
-    private static Finding parted(Assessment a, HopPlan p, boolean near) {
+    private static Finding parted(Assessment a, HopPlan p, HopPlan.Assigned better, boolean near) {
         int worst = IntStream.range(0, p.legs().size())
                 .boxed()
                 .min(Comparator.comparingDouble(i -> p.over(i).value()))
@@ -150,7 +151,6 @@ final class HopRules {
         if (over.value() >= HopPlan.CLEAR) {
             return Finding.fits(over.shown(), rest, "At the worse of both its ends.", over);
         }
-        HopPlan.Assigned better = p.assign(OnAir.channels(a.job().brief()));
         Finding f = Finding.watch(
                 over.shown(), rest, "Channel, plane and bearing part them; power does not.", "own neighbours", over);
         return better.worst() < over.value() + 1

@@ -2,6 +2,7 @@ package veldline.link;
 
 import veldline.explain.Formula;
 import veldline.explain.Worked;
+import veldline.path.FreeSpace;
 
 /**
  * How far people stay away from the front of a sending antenna: where power density has fallen to the general public's
@@ -65,7 +66,7 @@ public final class Exposure {
 
     /** From where on the far field is formed, metres (IEEE Std 145: 2·D² ÷ λ). */
     public static double farField(double longest, double frequency) {
-        return 2 * longest * longest * frequency / 299_792_458.0;
+        return 2 * longest * longest / FreeSpace.wavelength(frequency);
     }
 
     /**

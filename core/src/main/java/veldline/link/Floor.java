@@ -57,9 +57,7 @@ public final class Floor {
         Worked own = air.bySum() ? bySum(air) : bySheet(brief.far().radio());
         double figure = air.noiseFigure().value();
         double radio = Noise.T0 * (Math.pow(10, figure / 10) - 1);
-        double people = air.surroundings().counts(frequency)
-                ? Noise.T0 * Math.pow(10, air.surroundings().figureDb(frequency) / 10)
-                : 0;
+        double people = air.surroundings().kelvin(frequency);
         double through = Math.pow(10, -run.lossDb(frequency) / 10);
         double before = Noise.T0 + people + SystemNoise.behind(run, frequency, figure);
         double more = through * before - radio - Noise.T0;

@@ -12,9 +12,6 @@ import veldline.link.HopPlan.Leg;
  * one already found; of many legs one after the other is set, until none can be set better.
  */
 final class HopChannels {
-    /** Nothing is looked for beyond this, dB. */
-    private static final double ENOUGH = 40;
-
     /** With more legs than this, not every way is tried. */
     private static final int ALL_WAYS = 5;
 
@@ -55,7 +52,7 @@ final class HopChannels {
     }
 
     private Score score(List<Leg> some) {
-        double worst = Math.min(ENOUGH, plan.worst(some));
+        double worst = Math.min(HopPlan.NO_MATTER, plan.worst(some));
         return new Score(Math.min(HopPlan.CLEAR, worst), plan.busiest(some), worst);
     }
 

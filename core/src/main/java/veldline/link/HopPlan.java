@@ -134,7 +134,7 @@ public record HopPlan(double power, double gain, Optional<Double> width, double 
             Leg other = all.get(j);
             if (j != i && !takeTurns(mine, other)) {
                 double rejected = rejected(mine, other);
-                there += ratio(-down(other.bearing - mine.bearing) - rejected);
+                there += ratio(-OnAir.down(width, Optional.of(other.bearing - mine.bearing)) - rejected);
                 here += ratio(power - isolation(mine, other) - rejected - wantedHere);
             }
         }
@@ -150,10 +150,6 @@ public record HopPlan(double power, double gain, Optional<Double> width, double 
         double overlap = OnAir.overlap(a.frequency, channel, b.frequency, channel);
         double by = overlap > 0 ? Math.min(FILTER, -10 * Math.log10(overlap)) : FILTER;
         return by + PolarizationMatch.lossDb(a.polarized, b.polarized);
-    }
-
-    private double down(double off) {
-        return width.map(w -> ClaimedBeam.downDb(off, w)).orElse(0.0);
     }
 
     /** Between two antennas beside each other: both are looked at from the side. */
@@ -177,6 +173,9 @@ public record HopPlan(double power, double gain, Optional<Double> width, double 
 
     /** Over this neighbours are no matter, dB. */
     public static final double CLEAR = 10;
+
+    /** Over this nobody asks how far, dB. */
+    public static final double NO_MATTER = 40;
 
     /** One way to give out channels and polarizations. */
     public record Assigned(List<Leg> legs, double worst) {

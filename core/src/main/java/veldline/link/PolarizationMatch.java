@@ -19,7 +19,7 @@ public final class PolarizationMatch {
 
     /** What two antennas lose to each other as such antennas are built; a turning one may lie at any angle. */
     public static Worked loss(Polarized near, Polarized far) {
-        double between = near.circular() || far.circular() ? Math.PI / 4 : near.tilt() - far.tilt();
+        double between = between(near, far);
         int hand = hand(near, far);
         double share = share(near, far, between);
         return Worked.of(LOSS)
@@ -37,8 +37,12 @@ public final class PolarizationMatch {
 
     /** The same as a number. */
     static double lossDb(Polarized near, Polarized far) {
-        double between = near.circular() || far.circular() ? Math.PI / 4 : near.tilt() - far.tilt();
-        return -10 * Math.log10(share(near, far, between));
+        return -10 * Math.log10(share(near, far, between(near, far)));
+    }
+
+    /** Between their long axes, radians; a turning one may lie at any angle. */
+    private static double between(Polarized near, Polarized far) {
+        return near.circular() || far.circular() ? Math.PI / 4 : near.tilt() - far.tilt();
     }
 
     private static int hand(Polarized near, Polarized far) {

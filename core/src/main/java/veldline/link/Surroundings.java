@@ -41,6 +41,11 @@ public enum Surroundings {
         return c - d * Math.log10(frequency / 1e6);
     }
 
+    /** The same as a noise temperature, kelvin; nothing where it is not counted. */
+    double kelvin(double frequency) {
+        return counts(frequency) ? Noise.T0 * Math.pow(10, figureDb(frequency) / 10) : 0;
+    }
+
     double c() {
         return c;
     }

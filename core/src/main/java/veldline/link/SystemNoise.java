@@ -85,8 +85,7 @@ public final class SystemNoise {
     /** What an antenna aimed along the ground brings, kelvin. */
     public static Worked antenna(double frequency, Surroundings surroundings) {
         Worked sky = sky(frequency);
-        double people =
-                surroundings.counts(frequency) ? Noise.T0 * Math.pow(10, surroundings.figureDb(frequency) / 10) : 0;
+        double people = surroundings.kelvin(frequency);
         double kelvin = (Noise.T0 + sky.value()) / 2 + people;
         return Worked.of(ANTENNA)
                 .computed("g", "the ground", Noise.T0, "K", 0)

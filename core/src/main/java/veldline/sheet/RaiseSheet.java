@@ -35,7 +35,7 @@ final class RaiseSheet implements Sheet {
         row(page, "distance by the coordinates", r.distance());
         r.aimError().ifPresent(e -> row(page, "off by this much either way costs 1 dB", e));
         row(page, "keep overhead lines at least this far", r.clearOfLines());
-        a.exposure().ifPresent(e -> row(page, "keep people in front at least this far", e));
+        a.exposure().ifPresent(e -> row(page, "keep people at least this far", e));
         typed(
                 page,
                 "field, seen from behind",

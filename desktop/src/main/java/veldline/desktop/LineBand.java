@@ -12,6 +12,7 @@ import veldline.desktop.part.PictureView;
 import veldline.desktop.theline.LinePicture;
 import veldline.desktop.theline.MarginPanel;
 import veldline.job.JobChange;
+import veldline.link.LevelLine;
 import veldline.picture.Picture;
 
 /** The line across the window, with its answer at the right end. */
@@ -114,19 +115,22 @@ final class LineBand extends StackPane {
 
     private Picture drawLine(double w, double h) {
         return work.showing()
-                .map(s -> LinePicture.of(
-                        MarginPanel.back(s).orElse(s.assessment().line()),
-                        MarginPanel.back(s).isPresent() ? Optional.empty() : work.former(),
-                        MarginPanel.back(s).isPresent()
-                                ? Optional.empty()
-                                : work.shadows().wouldBe(),
-                        measured(s)
-                                .filter(p -> MarginPanel.back(s).isEmpty())
-                                .map(p -> p.medianAfter().value()),
-                        work.stop(),
-                        w,
-                        h))
+                .map(s -> drawLine(s, w, h))
                 .orElse(Picture.pen(w, h).done());
+    }
+
+    /** The line back has no former one, no offer and no reading beside it: they are all of the line there. */
+    private Picture drawLine(Showing s, double w, double h) {
+        Optional<LevelLine> back = MarginPanel.back(s);
+        boolean there = back.isEmpty();
+        return LinePicture.of(
+                back.orElse(s.assessment().line()),
+                work.former().filter(l -> there),
+                work.shadows().wouldBe().filter(l -> there),
+                measured(s).filter(p -> there).map(p -> p.medianAfter().value()),
+                work.stop(),
+                w,
+                h);
     }
 
     private Picture drawMargin(double w, double h) {

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
+import veldline.antenna.Design;
 import veldline.antenna.OwnWires;
 import veldline.antenna.Polarized;
 import veldline.assess.Assessment;
@@ -104,6 +105,24 @@ final class Tasks {
                     job.brief().frequency(),
                     job.antenna(!job.madeNear()).polarized().orElse(Polarized.FLAT),
                     job.run(job.madeNear()).antenna()))));
+        }
+    }
+
+    /** Cuts the design that is shaped here to resonance; one that was edited meanwhile is left as it is. */
+    void tune(Job job) {
+        if (job.antenna(job.madeNear()) instanceof Design d) {
+            studies.ask(
+                    "Cutting to resonance",
+                    p -> d.tuned(job.brief().frequency().value()),
+                    o -> {
+                        Job now = work.desk().job();
+                        if (o.result().equals(d)) {
+                            work.tell("No size near this one is resonant; change a measure first.");
+                        } else if (now.antenna(now.madeNear()).equals(d)) {
+                            work.apply(new JobChange.Fit(now.madeNear(), o.result()));
+                        }
+                    },
+                    e -> work.tell("It could not be cut to resonance: " + plain(e)));
         }
     }
 

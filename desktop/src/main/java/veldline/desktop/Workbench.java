@@ -322,6 +322,7 @@ public final class Workbench implements AutoCloseable {
             case STOP -> stopStudy();
             case GO_BACK -> goBack();
             case CHECK_ADVERT -> tasks.checkAdvert();
+            case TUNE -> tasks.tune(desk.job());
             default -> throw new IllegalArgumentException(command + " belongs to the window");
         }
     }

@@ -11,6 +11,7 @@ import veldline.antenna.Family;
 import veldline.antenna.WireFamily;
 import veldline.assess.Stage;
 import veldline.assess.Step;
+import veldline.desktop.bench.Input;
 import veldline.job.JobChange;
 import veldline.picture.Mark;
 import veldline.stock.Metal;
@@ -99,6 +100,20 @@ class DesignTest extends WindowTest {
         assertThat(design()).isEqualTo(before);
         type("measure-0", "3");
         until(() -> design().title().equals("Three-loop quad"));
+    }
+
+    @Test
+    void aLoopThatWasTypedTooLargeIsCutToResonanceByItsButton() {
+        fit(Families.wires("quad"));
+        double side = design().size(1);
+        type("measure-1", "40 mm");
+        until(() -> design().size(1) == 0.04);
+        settle();
+        interact(() -> work.command(Input.Command.TUNE));
+        until(() -> Math.abs(design().size(1) - side) < 0.0002);
+        assertThat(work.desk().history().undoLabel()).isPresent();
+        push(KeyCode.CONTROL, KeyCode.Z);
+        until(() -> design().size(1) == 0.04);
     }
 
     private void type(String box, String text) {

@@ -99,6 +99,7 @@ public sealed interface Input {
         CHANGES,
         GO_BACK,
         CHECK_ADVERT,
+        TUNE,
         ZIP_OUT,
         PHOTOGRAPH,
         LEAVE,

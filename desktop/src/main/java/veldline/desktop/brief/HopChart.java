@@ -29,7 +29,6 @@ final class HopChart {
     private static final double TOP = 44;
     private static final double TAG = 168;
     private static final double TALL = 50;
-    private static final double CLEAR = 10;
 
     private final Showing s;
     private final Brief brief;
@@ -150,10 +149,10 @@ final class HopChart {
         double y = at.y;
         pen.box(x, y, TAG, TALL, Role.SHEET);
         pen.outline(x, y, TAG, TALL, chosen ? Role.MUSSEL : Role.EDGE, chosen ? 2.5 : 1);
-        pen.sign(over.value() < CLEAR ? Finding.Level.WATCH : Finding.Level.FITS, x + 14, y + 17);
+        pen.sign(over.value() < HopPlan.CLEAR ? Finding.Level.WATCH : Finding.Level.FITS, x + 14, y + 17);
         pen.text(l.name(), x + 28, y + 16, Anchor.START, 12.5, Face.BOLD, Role.INK, Origin.Plain.TYPED);
         pen.text(
-                over.value() > 40 ? "clear" : over.shown(),
+                over.value() > HopPlan.NO_MATTER ? "clear" : over.shown(),
                 x + TAG - 8,
                 y + 32,
                 Anchor.END,

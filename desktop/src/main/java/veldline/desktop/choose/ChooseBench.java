@@ -70,7 +70,7 @@ public final class ChooseBench implements Bench {
         in.add(
                 new Input.Note(
                         "how",
-                        "Dipole and Yagis are solved, the helix is a fit to measurements. What is bought stands at its claims. Enter takes what is picked."));
+                        "What is made of wires is solved, the helix is a fit to measurements. What is bought stands at its claims. Enter takes what is picked."));
         in.add(new Input.Note(
                 "caution",
                 "Whatever is chosen: people stay in front of it no nearer than the exposure distance in Raise. Local limits"

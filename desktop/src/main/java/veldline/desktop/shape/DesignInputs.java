@@ -1,7 +1,6 @@
 package veldline.desktop.shape;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import veldline.antenna.Design;
 import veldline.antenna.DesignChange;
@@ -20,18 +19,9 @@ final class DesignInputs {
     private DesignInputs() {}
 
     static List<Input> of(Showing s, Design d) {
-        double f = s.job().brief().frequency().value();
-        double wave = FreeSpace.wavelength(f);
+        double wave = FreeSpace.wavelength(s.job().brief().frequency().value());
         List<Input> in = new ArrayList<>();
-        in.add(new Input.Choice(
-                "view",
-                "Seen from",
-                Arrays.stream(WiresPicture.View.values())
-                        .map(v -> new Input.Option(
-                                v.word(),
-                                v == WiresPicture.View.chosen(s),
-                                new Input.Outcome.Picked("set:" + WiresPicture.VIEW + "=" + v.name())))
-                        .toList()));
+        in.add(OwnWiresInputs.view(s));
         for (int i = 0; i < d.sizes().size(); i++) {
             in.add(box(d, i, wave));
         }
@@ -47,12 +37,7 @@ final class DesignInputs {
                 List.of(
                         new Input.Option("flat", !d.upright(), lift(new DesignChange.Upright(false))),
                         new Input.Option("upright", d.upright(), lift(new DesignChange.Upright(true))))));
-        in.add(new Input.Choice(
-                "tune",
-                "All lengths together",
-                List.of(
-                        new Input.Option("as typed", true, new Input.Outcome.Picked("set:design.tune=")),
-                        new Input.Option("to resonance", false, lift(new DesignChange.Tune(f))))));
+        in.add(new Input.Action("tune", "Cut to resonance", "", Input.Command.TUNE));
         in.add(ShapeBench.walked(s));
         in.add(new Input.Choice(
                 "own",

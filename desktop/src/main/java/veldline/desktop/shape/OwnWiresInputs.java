@@ -24,15 +24,7 @@ final class OwnWiresInputs {
 
     static List<Input> of(Showing s, OwnWires w) {
         List<Input> in = new ArrayList<>();
-        in.add(new Input.Choice(
-                "view",
-                "Seen from",
-                Arrays.stream(WiresPicture.View.values())
-                        .map(v -> new Input.Option(
-                                v.word(),
-                                v == WiresPicture.View.chosen(s),
-                                new Input.Outcome.Picked("set:" + WiresPicture.VIEW + "=" + v.name())))
-                        .toList()));
+        in.add(view(s));
         for (int i = 0; i < w.wires().size(); i++) {
             int index = i;
             in.add(new Input.Text(
@@ -76,6 +68,19 @@ final class OwnWiresInputs {
                 "The beam is looked for along x; y is to its left, z up. Wires join where corners meet; a loop ends in"
                         + " “closed”, d is the diameter. Cutting and drilling: eyes, ears, sharp edges."));
         return in;
+    }
+
+    /** Which way wires are looked at. */
+    static Input view(Showing s) {
+        return new Input.Choice(
+                "view",
+                "Seen from",
+                Arrays.stream(WiresPicture.View.values())
+                        .map(v -> new Input.Option(
+                                v.word(),
+                                v == WiresPicture.View.chosen(s),
+                                new Input.Outcome.Picked("set:" + WiresPicture.VIEW + "=" + v.name())))
+                        .toList());
     }
 
     private static Input.Outcome typed(int index, String text) {
