@@ -12,8 +12,10 @@ import veldline.antenna.WireFamily;
 import veldline.assess.Stage;
 import veldline.assess.Step;
 import veldline.desktop.bench.Input;
+import veldline.desktop.shape.DesignHandle;
 import veldline.job.JobChange;
 import veldline.picture.Mark;
+import veldline.quantity.Unit;
 import veldline.stock.Metal;
 import veldline.study.Candidate;
 
@@ -80,9 +82,16 @@ class DesignTest extends WindowTest {
                         .as(f.key())
                         .isNotNull();
             }
+            long handles =
+                    f.measures().stream().filter(m -> m.unit() != Unit.ONE).count();
+            // A loop that stands alone has nothing behind or before it to take hold of.
+            long missing = f.key().equals("quad") ? 3 : 0;
+            assertThat(DesignHandle.of(design()).stream().map(DesignHandle::at).distinct())
+                    .as(f.key() + ", no two in one place")
+                    .hasSize((int) (handles - missing));
             assertThat(picture().picture().zones().filter(z -> z.id().startsWith("measure:")))
                     .as(f.key())
-                    .isNotEmpty();
+                    .hasSize((int) (handles - missing));
             assertThat(work.showing().orElseThrow().assessment().line().answered())
                     .as(f.key())
                     .isTrue();

@@ -1,6 +1,8 @@
 package veldline.desktop.shape;
 
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -10,15 +12,19 @@ import veldline.field.wire.Vec;
 import veldline.quantity.Quantity;
 
 /**
- * Where a measure of a design is taken hold of: the corner that moves most when it changes.
+ * Where a measure of a design is taken hold of: the corner that moves most when it changes, and where two measures move the same
+ * one most, another that moves as far.
  *
  * @param measure which one
  * @param at the corner
  * @param by how it moves for one more of the measure: a metre, a degree
  */
-record DesignHandle(int measure, String name, Vec at, Vec by) {
+public record DesignHandle(int measure, String name, Vec at, Vec by) {
     /** A measure is changed by this share of itself, or by this much where it is nothing. */
     private static final double SHARE = 1e-3;
+
+    /** Corners that move alike to a thousandth are alike. */
+    private static final double EVEN = 1e-3;
 
     String zone() {
         return "measure:" + measure;
@@ -29,7 +35,7 @@ record DesignHandle(int measure, String name, Vec at, Vec by) {
     }
 
     /** One for every measure that moves something; numbers of things are typed. */
-    static List<DesignHandle> of(Design d) {
+    public static List<DesignHandle> of(Design d) {
         List<DesignHandle> handles = new ArrayList<>();
         List<Vec> now = corners(d);
         List<Measure> measures = d.of().measures();
@@ -40,11 +46,7 @@ record DesignHandle(int measure, String name, Vec at, Vec by) {
                     ? List.of()
                     : corners(d.withSize(i, Quantity.shown(d.size(i) + step, m.unit(), 9)));
             if (then.size() == now.size()) {
-                int most = IntStream.range(0, now.size())
-                        .boxed()
-                        .max(java.util.Comparator.comparingDouble(
-                                k -> then.get(k).minus(now.get(k)).length()))
-                        .orElse(0);
+                int most = mostMoved(now, then, handles);
                 Vec by = then.get(most).minus(now.get(most)).times(1 / step);
                 if (by.length() > 1e-9) {
                     handles.add(new DesignHandle(i, m.name(), now.get(most), by));
@@ -52,6 +54,20 @@ record DesignHandle(int measure, String name, Vec at, Vec by) {
             }
         }
         return handles;
+    }
+
+    /** The corner that moves most; of those that move as far, one that nothing takes hold of yet. */
+    private static int mostMoved(List<Vec> now, List<Vec> then, List<DesignHandle> taken) {
+        double[] moved = IntStream.range(0, now.size())
+                .mapToDouble(i -> then.get(i).minus(now.get(i)).length())
+                .toArray();
+        double farthest = Arrays.stream(moved).max().orElse(0);
+        return IntStream.range(0, moved.length)
+                .filter(i -> moved[i] >= (1 - EVEN) * farthest)
+                .boxed()
+                .min(Comparator.comparing(i ->
+                        taken.stream().anyMatch(h -> h.at.minus(now.get(i)).length() < 1e-9)))
+                .orElse(0);
     }
 
     private static List<Vec> corners(Design d) {
