@@ -57,11 +57,15 @@ abstract class WindowTest extends ApplicationTest {
         work.close();
     }
 
-    /** Waits until what is shown belongs to the job as it is, the slow parts included. */
+    /**
+     * Waits until what is shown belongs to the job as it is, the slow parts included, and its bench stands: a window
+     * brings its bench some frames after the line, and the answer may be there before.
+     */
     protected void settle() {
         until(() -> work.showing()
-                .filter(s -> s.job() == work.desk().job() && s.assessment().whole())
-                .isPresent());
+                        .filter(s -> s.job() == work.desk().job() && s.assessment().whole())
+                        .isPresent()
+                && lookup("#picture").tryQuery().isPresent());
     }
 
     /** Waits until nothing more is to come of the job as it is, the check on a finer mesh included. */
