@@ -63,7 +63,8 @@ abstract class WindowTest extends ApplicationTest {
      */
     protected void settle() {
         until(() -> work.showing()
-                        .filter(s -> s.job() == work.desk().job() && s.assessment().whole())
+                        .filter(s ->
+                                s.job() == work.desk().job() && s.assessment().whole())
                         .isPresent()
                 && lookup("#picture").tryQuery().isPresent());
     }
