@@ -1,21 +1,60 @@
 package veldline.antenna;
 
-import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
-import veldline.antenna.Family.Silhouette.Bar;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
+import veldline.field.wire.Curve;
+import veldline.field.wire.Port;
+import veldline.field.wire.Vec;
+import veldline.field.wire.WireModel;
 import veldline.quantity.NumberText;
+import veldline.quantity.Quantity;
+import veldline.quantity.Unit;
 import veldline.stock.Tool;
 
-/** An axial-mode helix over a reflector; its gain is that of a fit to measurements, the textbook's being a ceiling. */
-public final class AxialHelix implements Family {
+/**
+ * An axial-mode helix over a disc or in a cup, right- or left-handed; solved, with the gains by three schools beside it. The fit to
+ * measurements stands near what is solved, the textbooks' are ceilings.
+ */
+public final class AxialHelix implements WireFamily {
     private static final double C = 299_792_458.0;
     private static final double CIRCUMFERENCE_WAVES = 1.05;
     private static final double PITCH_DEGREES = 12.5;
+    /** More turns gain too little to be offered; they may be typed. */
+    private static final int MOST_OFFERED = 14;
+    /** Straight edges of a turn, each one cut: the polyline is 0.4 % shorter than the curve. */
+    private static final int SIDES = 20;
+
+    private static final double ALONG = 0.4;
+
+    private static final int SPOKES = 12;
+    /** The riser is so small a part of the circumference. */
+    private static final double RISER = 35;
+
+    private static final List<Measure> MEASURES = List.of(
+            Measure.count("Turns", 3, 20),
+            Measure.length("Circumference", 0.7, 1.4),
+            Measure.length("From turn to turn", 0.12, 0.36),
+            Measure.choice("Turns", "right-handed", "left-handed"),
+            Measure.length("Reflector, diameter", 0.4, 1.6),
+            Measure.length("Cup, depth", 0, 0.6));
+
+    private static final Formula TEXTBOOK = new Formula(
+            "Helix gain, textbook",
+            "As if the axis were lit evenly and in the best phase; n turns, circumference c and spacing s in waves.",
+            "G",
+            "10·log10(15·c^2·n·s)",
+            "Kraus, Antennas, 1st ed. (1950)",
+            "A ceiling that turns never reach: 2 to 4 dB over what is measured");
+    private static final Formula LATER_TEXTBOOK = new Formula(
+            "Helix gain, later textbook",
+            "The same with the factor its author came down to.",
+            "G",
+            "10·log10(12·c^2·n·s)",
+            "Kraus, Antennas, 2nd ed., §7.3",
+            "A ceiling: 1 to 3 dB over what is measured");
 
     public static final Formula MEASURED_FIT = new Formula(
             "Helix gain, measured fit",
@@ -78,33 +117,112 @@ public final class AxialHelix implements Family {
                 * Math.pow(tan / Math.tan(Math.toRadians(12.5)), Math.sqrt(turns) / 4);
     }
 
+    /** Widths and gains by the schools, the measured fit first. */
     @Override
-    public Shaped shape(Wish wish) {
-        double wave = C / wish.frequency();
+    public List<Worked> schools(Design d, double frequency) {
+        double wave = C / frequency;
+        double c = d.size(1) / wave;
+        double p = Math.atan(d.size(2) / d.size(1));
+        int n = d.count(0);
+        Worked fit = Worked.of(MEASURED_FIT)
+                .computed("n", "turns", n, "", 0)
+                .computed("c", "circumference, waves", c, "", 4)
+                .computed("s", "spacing of turns, waves", d.size(2) / wave, "", 5)
+                .computed("p", "pitch, rad", p, "", 6)
+                .gives(gainDbi(n, c, Math.toDegrees(p)), "dBi", 1, 1);
+        return List.of(
+                fit,
+                textbook(LATER_TEXTBOOK, 12, n, c, d.size(2) / wave),
+                textbook(TEXTBOOK, 15, n, c, d.size(2) / wave));
+    }
+
+    private static Worked textbook(Formula formula, double factor, int n, double c, double s) {
+        return Worked.of(formula)
+                .computed("n", "turns", n, "", 0)
+                .computed("c", "circumference, waves", c, "", 4)
+                .computed("s", "spacing of turns, waves", s, "", 5)
+                .gives(10 * Math.log10(factor * c * c * n * s), "dBi", 1);
+    }
+
+    @Override
+    public List<Measure> measures() {
+        return MEASURES;
+    }
+
+    @Override
+    public String good() {
+        return "A turning wave from one piece of wire, wide in band, and no aim about its axis.";
+    }
+
+    @Override
+    public String bad() {
+        return "140 Ω wants a matching strip; 3 dB are lost to any flat or upright far end, 20 and more to the other hand.";
+    }
+
+    @Override
+    public List<Quantity> begin(Wish wish) {
+        double wave = wish.wavelength();
         double spacing = CIRCUMFERENCE_WAVES * wave * Math.tan(Math.toRadians(PITCH_DEGREES));
-        int turns = Math.max(5, Math.min(35, (int) Math.floor(wish.length() / spacing)));
-        double length = turns * spacing;
-        double radius = CIRCUMFERENCE_WAVES * wave / (2 * Math.PI);
-        Worked gain = Worked.of(MEASURED_FIT)
-                .computed("n", "turns that fit", turns, "", 0)
-                .computed("c", "circumference, waves", CIRCUMFERENCE_WAVES, "", 3)
-                .computed("s", "spacing of turns, waves", spacing / wave, "", 5)
-                .computed("p", "pitch, rad", Math.toRadians(PITCH_DEGREES), "", 6)
-                .gives(gainDbi(turns, CIRCUMFERENCE_WAVES, PITCH_DEGREES), "dBi", 1, 1);
-        List<Bar> bars = new ArrayList<>(List.of(new Bar(0, -0.4 * wave, 0, 0.4 * wave)));
-        for (int half = 0; half < 2 * turns; half++) {
-            int up = half % 2 == 0 ? 1 : -1;
-            bars.add(new Bar(half * spacing / 2, -up * radius, (half + 1) * spacing / 2, up * radius));
-        }
-        return new Shaped(
-                this,
-                "Helix, " + turns + " turns",
-                NumberText.shown(length * 1000, 0) + " mm long",
-                length,
-                Optional.empty(),
-                Optional.of(gain),
-                true,
-                new Silhouette(List.copyOf(bars)),
-                Optional.empty());
+        int turns = Math.max(5, Math.min(MOST_OFFERED, (int) Math.floor(wish.length() / spacing)));
+        return List.of(
+                Quantity.of(Integer.toString(turns), Unit.ONE),
+                MEASURES.get(1).of(CIRCUMFERENCE_WAVES * wave),
+                MEASURES.get(2).of(spacing),
+                Quantity.of("0", Unit.ONE),
+                MEASURES.get(4).of(0.8 * wave),
+                MEASURES.get(5).of(0));
+    }
+
+    /** Its turns are not resonant, so there is nothing to cut. */
+    @Override
+    public Design tuned(Design d, double frequency) {
+        return d;
+    }
+
+    @Override
+    public Polarized polarized(Design d) {
+        return d.count(3) == 0 ? Polarized.RIGHT_HAND : Polarized.LEFT_HAND;
+    }
+
+    @Override
+    public String title(Design d) {
+        return "Helix, " + d.count(0) + " turns";
+    }
+
+    @Override
+    public String build(Design d) {
+        return NumberText.shown(d.count(0) * d.size(2) * 1000, 0) + " mm long";
+    }
+
+    @Override
+    public String part(Design d, int wire) {
+        return wire == 0 ? "riser" : wire == 1 ? "helix" : "reflector";
+    }
+
+    @Override
+    public boolean isSheet(Design d, int wire) {
+        return wire > 1;
+    }
+
+    /** From the disc's middle a riser, a straight way out to the turns, and the turns; the disc behind as a net. */
+    @Override
+    public WireModel model(Design d) {
+        double radius = d.size(1) / (2 * Math.PI);
+        double riser = d.size(1) / RISER;
+        int hand = d.count(3) == 0 ? 1 : -1;
+        List<Vec> riserTo = List.of(new Vec(0, 0, 0), new Vec(riser, 0, 0), new Vec(riser, radius, 0));
+        List<Vec> turns = new Curve(
+                        new Vec(riser, 0, 0),
+                        new Vec(1, 0, 0),
+                        new Vec(riser, radius, 0),
+                        hand * d.count(0),
+                        d.size(2),
+                        SIDES)
+                .points();
+        Wiring w = Wiring.fixed(d);
+        w.wire(riserTo, d.round(), false);
+        w.wire(turns, d.round(), false, ALONG);
+        Plate.disc(w, 0, d.size(4) / 2, d.size(5), SPOKES, 2, Math.min(d.round(), d.size(4) / 60));
+        return w.feed(0, new Port.Place.Vertex(0)).model("Helix");
     }
 }

@@ -3,9 +3,12 @@ package veldline.antenna;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.BiFunction;
 import veldline.field.wire.WireModel;
 import veldline.quantity.Quantity;
+import veldline.stock.Covering;
+import veldline.stock.Form;
 import veldline.stock.Metal;
 
 /**
@@ -13,11 +16,20 @@ import veldline.stock.Metal;
  *
  * @param family its key
  * @param sizes one for each of the family's measures, in their order
- * @param diameter of the conductor
+ * @param diameter of the conductor; the width of a strip
  * @param upright whether its field is to stand upright
+ * @param form what the conductor is
+ * @param covering around it; empty for bare metal
  */
 @RecordBuilder
-public record Design(String family, List<Quantity> sizes, Quantity diameter, Metal metal, boolean upright)
+public record Design(
+        String family,
+        List<Quantity> sizes,
+        Quantity diameter,
+        Metal metal,
+        boolean upright,
+        Form form,
+        Optional<Covering> covering)
         implements Made, DesignBuilder.With {
     public Design {
         sizes = List.copyOf(sizes);
@@ -29,6 +41,21 @@ public record Design(String family, List<Quantity> sizes, Quantity diameter, Met
         if (!(diameter.value() > 0)) {
             throw new IllegalArgumentException("A conductor of " + diameter + " cannot be; give one over zero");
         }
+    }
+
+    /** Of bare rod or wire. */
+    public Design(String family, List<Quantity> sizes, Quantity diameter, Metal metal, boolean upright) {
+        this(family, sizes, diameter, metal, upright, Form.ROD, Optional.empty());
+    }
+
+    /** Diameter of the round wire that acts like its conductor, metres. */
+    public double round() {
+        return form.round(diameter.value());
+    }
+
+    /** A measure that counts or chooses. */
+    public int count(int index) {
+        return (int) Math.round(size(index));
     }
 
     public WireFamily of() {
@@ -72,12 +99,17 @@ public record Design(String family, List<Quantity> sizes, Quantity diameter, Met
      * solutions.
      */
     public Design tuned(double frequency) {
-        return Resonance.tuned(this, frequency);
+        return of().tuned(this, frequency);
     }
 
     @Override
     public WireModel model() {
         return of().model(this);
+    }
+
+    @Override
+    public Optional<Polarized> polarized() {
+        return Optional.of(of().polarized(this));
     }
 
     @Override

@@ -1,7 +1,11 @@
 package veldline.antenna;
 
+import java.util.Optional;
 import veldline.explain.Change;
 import veldline.quantity.Quantity;
+import veldline.stock.Covering;
+import veldline.stock.Form;
+import veldline.stock.Metal;
 
 /** Every edit of a design. */
 public sealed interface DesignChange extends Change<Design> {
@@ -27,6 +31,43 @@ public sealed interface DesignChange extends Change<Design> {
         @Override
         public String label() {
             return "conductor " + to;
+        }
+    }
+
+    record Formed(Form to) implements DesignChange {
+        @Override
+        public Design applyTo(Design d) {
+            return d.withForm(to);
+        }
+
+        @Override
+        public String label() {
+            return to.words();
+        }
+    }
+
+    /** What lies around the conductor; empty strips it. */
+    record Covered(Optional<Covering> by) implements DesignChange {
+        @Override
+        public Design applyTo(Design d) {
+            return d.withCovering(by);
+        }
+
+        @Override
+        public String label() {
+            return by.map(Covering::words).orElse("bare conductor");
+        }
+    }
+
+    record Made(Metal of) implements DesignChange {
+        @Override
+        public Design applyTo(Design d) {
+            return d.withMetal(of);
+        }
+
+        @Override
+        public String label() {
+            return of.words();
         }
     }
 

@@ -2,18 +2,16 @@ package veldline.antenna;
 
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
-import veldline.field.wire.Direction;
+import veldline.explain.Worked;
 import veldline.field.wire.Port;
 import veldline.field.wire.Vec;
-import veldline.field.wire.Wire;
 import veldline.field.wire.WireModel;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
 import veldline.stock.Tool;
 
-/** A half-wave dipole, straight or with its arms drooping, cut to resonance. */
+/** A half-wave dipole, straight or with its arms drooping as an inverted V, cut to resonance. */
 public final class Dipole implements WireFamily {
     private static final List<Measure> MEASURES =
             List.of(Measure.length("Length, both arms", 0.2, 0.8), Measure.angle("Arms droop", 0, 60));
@@ -34,6 +32,16 @@ public final class Dipole implements WireFamily {
     }
 
     @Override
+    public String good() {
+        return "The least that works and the measure of all others; round about its own axis.";
+    }
+
+    @Override
+    public String bad() {
+        return "No front and no back: 2 dBi is all, and what comes from behind is heard as well.";
+    }
+
+    @Override
     public List<Quantity> begin(Wish wish) {
         double wave = wish.wavelength();
         return List.of(
@@ -42,7 +50,17 @@ public final class Dipole implements WireFamily {
 
     @Override
     public String title(Design d) {
-        return d.size(1) > 0 ? "Drooping dipole" : "Dipole";
+        return d.size(1) > 0 ? d.upright() ? "Drooping dipole" : "Inverted V" : "Dipole";
+    }
+
+    @Override
+    public String part(Design d, int wire) {
+        return "both arms";
+    }
+
+    @Override
+    public List<Worked> schools(Design d, double frequency) {
+        return HalfWave.schools(d.size(0), frequency);
     }
 
     @Override
@@ -52,12 +70,9 @@ public final class Dipole implements WireFamily {
         double out = arm * Math.cos(droop);
         double down = -arm * Math.sin(droop);
         // What droops leans to the ground where it lies flat, and towards the mast where it stands.
-        Wire wire = new Wire(
-                List.of(at(d, -out, down), new Vec(0, 0, 0), at(d, out, down)),
-                d.diameter().value() / 2,
-                false,
-                Optional.of(d.metal().conductivity()));
-        return WireModel.inFreeSpace("Dipole", List.of(wire), Port.middleOf(0), Direction.X);
+        Wiring w = Wiring.fixed(d);
+        w.wire(at(d, -out, down), new Vec(0, 0, 0), at(d, out, down));
+        return w.feed(0, new Port.Place.Fraction(0.5)).model("Dipole");
     }
 
     private static Vec at(Design d, double along, double down) {

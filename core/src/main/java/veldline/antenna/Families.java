@@ -8,15 +8,33 @@ import java.util.stream.Stream;
 public final class Families {
     /** Those that ship with the program, and any that stand on the class path as a service. */
     private static final List<WireFamily> WIRES = Stream.concat(
-                    Stream.of(new Dipole(), new FoldedDipole(), new GroundPlane(), new Quad()),
+                    Stream.of(
+                            new Dipole(),
+                            new FoldedDipole(),
+                            new SteppedDipole(),
+                            new SleeveDipole(),
+                            new GroundPlane(),
+                            new JPole(),
+                            new EndFed(),
+                            new Collinear(),
+                            new Loop(),
+                            new Quad(),
+                            new YagiStack(),
+                            new CrossedYagi(),
+                            new Biquad(),
+                            new CornerReflector(),
+                            new LogPeriodic(),
+                            new AxialHelix(),
+                            new DipoleArray(),
+                            new Turnstile(),
+                            new LobeOmni()),
                     ServiceLoader.load(WireFamily.class).stream().map(ServiceLoader.Provider::get))
             .toList();
 
     private Families() {}
 
     public static List<Family> all() {
-        return Stream.concat(WIRES.stream(), Stream.of(new Yagi(), new AxialHelix()))
-                .toList();
+        return Stream.concat(WIRES.stream(), Stream.of(new Yagi())).toList();
     }
 
     /** Those that are shaped by their measures. */

@@ -1,14 +1,11 @@
 package veldline.antenna;
 
-import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
-import veldline.field.wire.Direction;
+import veldline.explain.Worked;
 import veldline.field.wire.Port;
 import veldline.field.wire.Vec;
-import veldline.field.wire.Wire;
 import veldline.field.wire.WireModel;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
@@ -38,6 +35,16 @@ public final class GroundPlane implements WireFamily {
     }
 
     @Override
+    public String good() {
+        return "Serves all round; 50 Ω by drooping, from five rods and a socket.";
+    }
+
+    @Override
+    public String bad() {
+        return "No gain towards anyone; level radials leave 22 Ω and a beam tilted up.";
+    }
+
+    @Override
     public List<Quantity> begin(Wish wish) {
         double wave = wish.wavelength();
         return List.of(
@@ -48,8 +55,13 @@ public final class GroundPlane implements WireFamily {
     }
 
     @Override
-    public Design design(Wish wish) {
-        return WireFamily.super.design(wish).withUpright(true);
+    public Design begun(Wish wish) {
+        return WireFamily.super.begun(wish).withUpright(true);
+    }
+
+    @Override
+    public Polarized polarized(Design d) {
+        return Polarized.UPRIGHT;
     }
 
     @Override
@@ -58,21 +70,28 @@ public final class GroundPlane implements WireFamily {
     }
 
     @Override
+    public String part(Design d, int wire) {
+        return wire == 0 ? "radiator" : "radial";
+    }
+
+    @Override
+    public List<Worked> schools(Design d, double frequency) {
+        return HalfWave.schools(2 * d.size(0), frequency);
+    }
+
+    @Override
     public WireModel model(Design d) {
         double droop = Math.toRadians(d.size(2));
         double out = d.size(1) * Math.cos(droop);
         double down = -d.size(1) * Math.sin(droop);
-        double radius = d.diameter().value() / 2;
-        Optional<Double> metal = Optional.of(d.metal().conductivity());
-        List<Wire> wires = new ArrayList<>();
+        Wiring w = Wiring.fixed(d);
         Vec foot = new Vec(0, 0, 0);
-        wires.add(new Wire(List.of(foot, new Vec(0, 0, d.size(0))), radius, false, metal));
-        int count = (int) Math.round(d.size(3));
+        w.wire(foot, new Vec(0, 0, d.size(0)));
+        int count = d.count(3);
         for (int i = 0; i < count; i++) {
             double a = 2 * Math.PI * i / count;
-            Vec tip = new Vec(out * Math.cos(a), out * Math.sin(a), down);
-            wires.add(new Wire(List.of(foot, tip), radius, false, metal));
+            w.wire(foot, new Vec(out * Math.cos(a), out * Math.sin(a), down));
         }
-        return WireModel.inFreeSpace("Ground plane", wires, new Port(0, new Port.Place.Vertex(0)), Direction.X);
+        return w.feed(0, new Port.Place.Vertex(0)).model("Ground plane");
     }
 }

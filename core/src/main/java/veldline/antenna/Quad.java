@@ -3,12 +3,10 @@ package veldline.antenna;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
-import veldline.field.wire.Direction;
+import veldline.explain.Worked;
 import veldline.field.wire.Port;
 import veldline.field.wire.Vec;
-import veldline.field.wire.Wire;
 import veldline.field.wire.WireModel;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
@@ -57,12 +55,12 @@ public final class Quad implements WireFamily {
                 MEASURES.get(4).of(0.17 * wave));
     }
 
-    /** One loop, two and three where there is room for them. */
+    /** Two loops and three where there is room for them; one alone is a loop. */
     @Override
     public List<Shaped> offers(Wish wish) {
         List<Shaped> offers = new ArrayList<>();
         Design one = design(wish);
-        for (int n = 1; n <= 3; n++) {
+        for (int n = 2; n <= 3; n++) {
             Design d = Resonance.tuned(one.withSize(0, Quantity.of(Integer.toString(n), Unit.ONE)), wish.frequency());
             if (depth(d) <= wish.length()) {
                 offers.add(shaped(d));
@@ -78,26 +76,47 @@ public final class Quad implements WireFamily {
     }
 
     @Override
-    public WireModel model(Design d) {
-        int n = (int) Math.round(d.size(0));
-        List<Wire> wires = new ArrayList<>();
-        wires.add(loop(d, 0, d.size(1)));
-        if (n > 1) {
-            wires.add(loop(d, -d.size(4), d.size(2)));
-        }
-        for (int i = 2; i < n; i++) {
-            wires.add(loop(d, (i - 1) * d.size(4), d.size(3)));
-        }
-        return WireModel.inFreeSpace("Quad", wires, new Port(0, new Port.Place.Distance(d.size(1) / 2)), Direction.X);
+    public String good() {
+        return "A decibel or so over a Yagi of the same boom, wide in band, and no tips to shock or detune.";
     }
 
-    /** Begins at a corner of the side that is fed: the lower one, or the one to the left where the field is to stand. */
-    private static Wire loop(Design d, double x, double side) {
+    @Override
+    public String bad() {
+        return "Twice the span in both directions, a frame that the wind takes hold of, and hard to pack.";
+    }
+
+    @Override
+    public int trimmed() {
+        return 1;
+    }
+
+    @Override
+    public String part(Design d, int wire) {
+        return (wire == 0 ? "driven" : wire == 1 ? "reflector" : "director " + (wire - 1)) + " loop";
+    }
+
+    @Override
+    public List<Worked> schools(Design d, double frequency) {
+        return LoopLength.schools(4 * d.size(1), frequency);
+    }
+
+    @Override
+    public WireModel model(Design d) {
+        int n = d.count(0);
+        Wiring w = new Wiring(d);
+        loop(w, 0, d.size(1));
+        if (n > 1) {
+            loop(w, -d.size(4), d.size(2));
+        }
+        for (int i = 2; i < n; i++) {
+            loop(w, (i - 1) * d.size(4), d.size(3));
+        }
+        return w.feed(0, new Port.Place.Distance(d.size(1) / 2)).model("Quad");
+    }
+
+    /** Begins at a corner of the side that is fed: the lower one, which stands at the side where the field does. */
+    private static void loop(Wiring w, double x, double side) {
         double h = side / 2;
-        List<Vec> corners = d.upright()
-                ? List.of(new Vec(x, -h, -h), new Vec(x, -h, h), new Vec(x, h, h), new Vec(x, h, -h))
-                : List.of(new Vec(x, -h, -h), new Vec(x, h, -h), new Vec(x, h, h), new Vec(x, -h, h));
-        return new Wire(
-                corners, d.diameter().value() / 2, true, Optional.of(d.metal().conductivity()));
+        w.loop(new Vec(x, -h, -h), new Vec(x, h, -h), new Vec(x, h, h), new Vec(x, -h, h));
     }
 }

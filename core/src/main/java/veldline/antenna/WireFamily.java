@@ -3,6 +3,8 @@ package veldline.antenna;
 import java.util.List;
 import java.util.Optional;
 import veldline.antenna.Family.Silhouette.Bar;
+import veldline.explain.Worked;
+import veldline.field.wire.ModelCheck;
 import veldline.field.wire.Vec;
 import veldline.field.wire.Wire;
 import veldline.field.wire.WireModel;
@@ -31,6 +33,47 @@ public interface WireFamily extends Family {
     /** “Dipole”, “Three-loop quad”. */
     String title(Design d);
 
+    /** What it does well, in a sentence. */
+    String good();
+
+    /** Where something else does better, in a sentence. */
+    String bad();
+
+    /** Whether one is worth making for a wish at all. */
+    default boolean serves(Wish wish) {
+        return true;
+    }
+
+    /** How its field stands or turns. */
+    default Polarized polarized(Design d) {
+        return d.upright() ? Polarized.UPRIGHT : Polarized.FLAT;
+    }
+
+    /** Which measure is cut when the antenna is trimmed to its frequency. */
+    default int trimmed() {
+        return 0;
+    }
+
+    /** What a wire of its model is called where it is cut. */
+    default String part(Design d, int wire) {
+        return wire == 0 ? "driven" : "wire " + (wire + 1);
+    }
+
+    /** Wires of the model that are not cut from the conductor: nets that stand for sheet metal. */
+    default boolean isSheet(Design d, int wire) {
+        return false;
+    }
+
+    /** Other ways to work out one of its figures that are in use, the name of each in its formula. */
+    default List<Worked> schools(Design d, double frequency) {
+        return List.of();
+    }
+
+    /** The same cut to a frequency, hertz; as it is where there is nothing to cut. */
+    default Design tuned(Design d, double frequency) {
+        return Resonance.tuned(d, frequency);
+    }
+
     /** What stands beside its title: its greatest measure. */
     default String build(Design d) {
         return NumberText.shown(d.longest() * 1000, 0) + " mm across";
@@ -49,10 +92,22 @@ public interface WireFamily extends Family {
 
     /** One to begin with, cut to resonance by the engine. */
     default Design design(Wish wish) {
-        return Resonance.tuned(
-                new Design(
-                        key(), begin(wish), Quantity.shown(wish.diameter(), Unit.MM, 1), wish.metal(), wish.upright()),
-                wish.frequency());
+        return tuned(begun(wish), wish.frequency());
+    }
+
+    /** What {@link #begin} says, as a design. */
+    default Design begun(Wish wish) {
+        return new Design(
+                key(), begin(wish), Quantity.shown(wish.diameter(), Unit.MM, 1), wish.metal(), wish.upright());
+    }
+
+    @Override
+    default List<Shaped> offers(Wish wish) {
+        return serves(wish)
+                        && ModelCheck.faults(begun(wish).model(), wish.frequency())
+                                .isEmpty()
+                ? List.of(shape(wish))
+                : List.of();
     }
 
     @Override
@@ -72,7 +127,7 @@ public interface WireFamily extends Family {
                 depth(d),
                 Optional.of(d.model()),
                 Optional.empty(),
-                false,
+                polarized(d).circular(),
                 new Silhouette(d.model().wires().stream()
                         .flatMap(w -> bars(w, d.upright(), middle - depth(d) / 2).stream())
                         .toList()),

@@ -70,6 +70,19 @@ public sealed interface YagiChange extends Change<YagiShape> {
         }
     }
 
+    /** Lengths and places by a school, for the boom there is. */
+    record School(double frequency, YagiSchool to) implements YagiChange {
+        @Override
+        public YagiShape applyTo(YagiShape y) {
+            return kept(to.shape(frequency, y.boomLength(), y), y);
+        }
+
+        @Override
+        public String label() {
+            return "lengths " + to.words();
+        }
+    }
+
     record Boom(BoomKind to) implements YagiChange {
         @Override
         public YagiShape applyTo(YagiShape y) {

@@ -16,6 +16,10 @@ public enum Unit {
     IN("in", Dimension.LENGTH, 0.0254, "\"", "inch", "inches"),
     FT("ft", Dimension.LENGTH, 0.3048, "'", "feet", "foot"),
     MI("mi", Dimension.LENGTH, 1609.344, "mile", "miles"),
+    /** Wire by the American gauge: 36 is 0.005 in, each number thinner by the 39th root of 92 (ASTM B258). */
+    AWG("AWG", Dimension.LENGTH, WireGauge::americanMetres, WireGauge::american),
+    /** Wire by the British standard gauge (BS 3737). */
+    SWG("SWG", Dimension.LENGTH, WireGauge::britishMetres, WireGauge::british),
     HZ("Hz", Dimension.FREQUENCY, 1),
     KHZ("kHz", Dimension.FREQUENCY, 1e3),
     MHZ("MHz", Dimension.FREQUENCY, 1e6),

@@ -41,6 +41,16 @@ public final class WideDipole implements WireFamily {
     }
 
     @Override
+    public String good() {
+        return "Only in tests.";
+    }
+
+    @Override
+    public String bad() {
+        return "Nowhere else.";
+    }
+
+    @Override
     public String title(Design d) {
         return "Dipole with a neighbour";
     }

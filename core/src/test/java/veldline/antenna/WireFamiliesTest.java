@@ -7,10 +7,9 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.hipparchus.complex.Complex;
-import org.junit.jupiter.api.RepeatedTest;
-import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -18,9 +17,12 @@ import org.junit.jupiter.params.provider.MethodSource;
 import veldline.assess.Assessor;
 import veldline.demo.TernholmSands;
 import veldline.field.pattern.PatternSummary;
+import veldline.field.pattern.Polarization;
+import veldline.field.pattern.RadiatedField;
 import veldline.field.solve.FieldSolution;
 import veldline.field.solve.FieldSolver;
 import veldline.field.solve.MeshRule;
+import veldline.field.wire.Direction;
 import veldline.field.wire.ModelCheck;
 import veldline.format.FormatException;
 import veldline.format.JobFile;
@@ -43,7 +45,11 @@ class WireFamiliesTest {
     }
 
     private static FieldSolution solved(Design d) {
-        return new FieldSolver(d.model(), MeshRule.standard(F), () -> true).at(F);
+        return solved(d, F);
+    }
+
+    private static FieldSolution solved(Design d, double frequency) {
+        return new FieldSolver(d.model(), MeshRule.standard(frequency), () -> true).at(frequency);
     }
 
     private static Complex impedance(Design d) {
@@ -54,17 +60,68 @@ class WireFamiliesTest {
         return Families.wires().stream();
     }
 
+    /** A metre and a half at 145 MHz, or what is left of it where a family is for shorter waves. */
+    private static Family.Wish wish(WireFamily f, boolean upright) {
+        Family.Wish usual = new Family.Wish(F, 1.5, 4e-3, Metal.COPPER, upright);
+        return f.serves(usual) ? usual : new Family.Wish(2437e6, 0.4, 0.8e-3, Metal.COPPER, upright);
+    }
+
+    /** No cut makes these resonant: they are fed against a high impedance, or run a wave along themselves. */
+    private static final Set<String> NOT_CUT = Set.of("log-periodic", "helix", "end-fed half wave");
+
     @ParameterizedTest
     @MethodSource("families")
     void whatAFamilyBeginsWithIsResonantAndKeepsItsPower(WireFamily f) {
-        for (boolean upright : new boolean[] {false, true}) {
-            Design d = f.design(new Family.Wish(F, 1.5, 4e-3, Metal.COPPER, upright));
-            FieldSolution s = solved(d);
-            assertThat(s.impedances().get(0).getImaginary()).as(f.key()).isCloseTo(0, within(2.0));
-            PatternSummary p = PatternSummary.of(s);
-            assertThat(p.powerBalance()).isCloseTo(1, within(2e-3));
-            assertThat(p.efficiency()).isBetween(0.98, 1.0001);
+        Family.Wish wish = wish(f, false);
+        Design d = f.design(wish);
+        FieldSolution s = solved(d, wish.frequency());
+        if (!NOT_CUT.contains(f.key())) {
+            Complex z = s.impedances().get(0);
+            assertThat(z.getImaginary()).as(f.key()).isCloseTo(0, within(0.04 * z.getReal()));
         }
+        PatternSummary p = PatternSummary.of(s);
+        assertThat(p.powerBalance()).isCloseTo(1, within(2e-3));
+        assertThat(p.efficiency()).isBetween(0.98, 1.0001);
+        assertThat(s.unknowns()).as(f.key()).isLessThan(600);
+        assertThat(f.good()).endsWith(".");
+        assertThat(f.bad()).endsWith(".");
+    }
+
+    /** What one says of its polarization is what is solved straight ahead. */
+    @ParameterizedTest
+    @MethodSource("families")
+    void itsFieldStandsOrTurnsAsItSays(WireFamily f) {
+        for (boolean upright : new boolean[] {false, true}) {
+            Family.Wish wish = wish(f, upright);
+            Design d = f.begun(wish);
+            PatternSummary p = PatternSummary.of(solved(d, wish.frequency()));
+            Polarized says = d.polarized().orElseThrow();
+            if (says.circular()) {
+                assertThat(p.polarization().sense())
+                        .as(f.key())
+                        .isEqualTo(says == Polarized.RIGHT_HAND ? Polarization.Sense.RHCP : Polarization.Sense.LHCP);
+                assertThat(p.polarization().axialRatioDb().orElseThrow()).isLessThan(4);
+            } else {
+                double wanted = says == Polarized.UPRIGHT ? p.gainThetaDbi() : p.gainPhiDbi();
+                double other = says == Polarized.UPRIGHT ? p.gainPhiDbi() : p.gainThetaDbi();
+                assertThat(wanted).as(f.key() + says).isGreaterThan(other + 10);
+            }
+        }
+    }
+
+    /** Turned over, the hand and nothing else changes. */
+    @ParameterizedTest
+    @CsvSource({"helix, 3", "crossed Yagis, 7", "lobe omni, 3"})
+    void theOtherHandIsTheMirrorImage(String key, int measure) {
+        WireFamily f = Families.wires(key);
+        Family.Wish wish = wish(f, false);
+        Design right = f.begun(wish);
+        Design left = right.withSize(measure, Quantity.of("1", Unit.ONE));
+        FieldSolution r = solved(right, wish.frequency());
+        FieldSolution l = solved(left, wish.frequency());
+        assertThat(l.impedances().get(0).subtract(r.impedances().get(0)).norm()).isLessThan(0.01);
+        assertThat(PatternSummary.of(l).polarization().sense())
+                .isNotEqualTo(PatternSummary.of(r).polarization().sense());
     }
 
     /** Balanis, Antenna Theory, 3rd ed.: a resonant half wave has about 73 Ω and 2.15 dBi (§4.6), folded four times that (§9.5). */
@@ -103,6 +160,7 @@ class WireFamiliesTest {
         double[] most = {3.6, 8.2, 10.2};
         Design one = begun("quad");
         assertThat(impedance(one).getReal()).isBetween(115.0, 140.0);
+        assertThat(impedance(begun("loop")).getReal()).isBetween(115.0, 140.0);
         for (int n = 1; n <= 3; n++) {
             Design d = Resonance.tuned(one.withSize(0, Quantity.of(Integer.toString(n), Unit.ONE)), F);
             PatternSummary p = PatternSummary.of(solved(d));
@@ -117,35 +175,65 @@ class WireFamiliesTest {
     @ParameterizedTest
     @MethodSource("families")
     void standingUpChangesTheFieldAndNothingElse(WireFamily f) {
-        Design flat = begun(f.key()).withUpright(false);
-        Design upright = flat.withUpright(true);
-        assertThat(impedance(upright).subtract(impedance(flat)).norm()).isLessThan(1e-6);
-        if (!f.key().equals("ground plane")) {
-            PatternSummary lies = PatternSummary.of(solved(flat));
-            PatternSummary stands = PatternSummary.of(solved(upright));
-            assertThat(stands.gainThetaDbi()).isCloseTo(lies.gainPhiDbi(), within(0.02));
+        Family.Wish wish = wish(f, false);
+        Design flat = f.begun(wish);
+        Design upright = flat.withUpright(!flat.upright());
+        if (f.key().equals("stacked Yagis")) {
+            return; // The antennas are turned, not the frame they stand on.
+        }
+        FieldSolution a = solved(flat, wish.frequency());
+        FieldSolution b = solved(upright, wish.frequency());
+        assertThat(b.impedances().get(0).subtract(a.impedances().get(0)).norm())
+                .isLessThan(1e-5 * a.impedances().get(0).norm());
+        if (flat.polarized().orElseThrow() != upright.polarized().orElseThrow()) {
+            assertThat(PatternSummary.of(b).gainThetaDbi())
+                    .isCloseTo(PatternSummary.of(a).gainPhiDbi(), within(0.02));
         }
     }
 
     /** Anywhere in the ranges its boxes allow it is solved with its power kept, or refused with a reason. */
-    @RepeatedTest(12)
-    void everySizeIsSolvedOrRefusedWithAReason(RepetitionInfo run) {
-        Random random = new Random(run.getCurrentRepetition());
-        for (WireFamily f : Families.wires()) {
-            double wave = 299_792_458.0 / F;
+    @ParameterizedTest
+    @MethodSource("families")
+    void everySizeIsSolvedOrRefusedWithAReason(WireFamily f) {
+        Random random = new Random(f.key().hashCode());
+        double frequency = wish(f, false).frequency();
+        double wave = 299_792_458.0 / frequency;
+        for (int run = 0; run < 6; run++) {
             List<Quantity> sizes = new ArrayList<>();
             for (Measure m : f.measures()) {
-                double value = m.least(wave) + random.nextDouble() * (m.most(wave) - m.least(wave));
-                sizes.add(m.of(value));
+                sizes.add(m.of(m.least(wave) + random.nextDouble() * (m.most(wave) - m.least(wave))));
             }
-            Design d = new Design(f.key(), sizes, Quantity.of("4", Unit.MM), Metal.ALUMINIUM, random.nextBoolean());
-            List<ModelCheck.Fault> faults = ModelCheck.faults(d.model(), F);
+            Design d = new Design(
+                    f.key(), sizes, Quantity.shown(0.002 * wave, Unit.MM, 2), Metal.ALUMINIUM, random.nextBoolean());
+            List<ModelCheck.Fault> faults = ModelCheck.faults(d.model(), frequency);
             if (faults.isEmpty()) {
-                assertThat(PatternSummary.of(solved(d)).powerBalance())
+                FieldSolution s = new FieldSolver(d.model(), new MeshRule(14, 10, frequency), () -> true).at(frequency);
+                assertThat(PatternSummary.of(s).powerBalance())
                         .as(f.key() + " " + sizes)
                         .isCloseTo(1, within(0.01));
             } else {
                 assertThat(faults).allMatch(t -> t.toString().length() > 15);
+            }
+        }
+    }
+
+    /** Between neighbouring sizes nothing jumps: a thousandth more of any length moves gain and resistance by little. */
+    @ParameterizedTest
+    @MethodSource("families")
+    void aLittleMoreMovesALittle(WireFamily f) {
+        Family.Wish wish = wish(f, false);
+        Design d = f.begun(wish);
+        FieldSolution before = solved(d, wish.frequency());
+        double gain = new RadiatedField(before).gainDbi(Direction.X);
+        Complex z = before.impedances().get(0);
+        for (int i = 0; i < f.measures().size(); i++) {
+            Measure m = f.measures().get(i);
+            if (m.isLength() && d.size(i) > 0) {
+                Design next = d.withSize(i, Quantity.shown(1.001 * d.size(i), Unit.MM, 6));
+                FieldSolution s = solved(next, wish.frequency());
+                String where = f.key() + ", " + m.name();
+                assertThat(new RadiatedField(s).gainDbi(Direction.X)).as(where).isCloseTo(gain, within(0.15));
+                assertThat(s.impedances().get(0).subtract(z).norm()).as(where).isLessThan(0.07 * z.norm());
             }
         }
     }

@@ -82,7 +82,7 @@ final class Mesher {
         TreeSet<Double> portsAt = new TreeSet<>();
         ports.stream().filter(p -> p.wire() == w).forEach(p -> portsAt.add(p.distanceAlong(wire)));
         double halfWave = C / rule.meshFrequency() / 2;
-        double pitch = halfWave / (driven ? rule.perHalfWaveDriven() : rule.perHalfWave());
+        double pitch = halfWave / wire.fineness() / (driven ? rule.perHalfWaveDriven() : rule.perHalfWave());
         double walked = 0;
         for (int e = 0; e < wire.edges(); e++) {
             double length = wire.edgeLength(e);

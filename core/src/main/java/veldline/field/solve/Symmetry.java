@@ -156,6 +156,7 @@ final class Symmetry {
         Wire one = model.wires().get(a.wire());
         Wire other = model.wires().get(b.wire());
         return one.coating().equals(other.coating())
+                && one.fineness() == other.fineness()
                 && model.conductivityOf(a.wire()).equals(model.conductivityOf(b.wire()));
     }
 

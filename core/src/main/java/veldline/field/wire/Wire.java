@@ -12,6 +12,8 @@ import java.util.Optional;
  * @param conductivity in siemens per metre; the model's when empty
  * @param ends what closes those ends that join nothing
  * @param coating of insulation; empty for bare metal
+ * @param fineness times the cuts of the mesh rule: 1 as the rule has it, less for nets that stand for sheet metal and for long
+ *     wire along which the current runs on evenly
  */
 public record Wire(
         List<Vec> points,
@@ -19,7 +21,8 @@ public record Wire(
         boolean closed,
         Optional<Double> conductivity,
         Ends ends,
-        Optional<Coating> coating) {
+        Optional<Coating> coating,
+        double fineness) {
     /**
      * What so much of its radius a solid rod's flat end is longer than an open tube's: the extra charge that the cap
      * carries, by the electrostatics of long cylinders; the same to a hundredth of that from 10 to 300 radii of length.
@@ -34,6 +37,17 @@ public record Wire(
 
     public Wire {
         points = List.copyOf(points);
+    }
+
+    /** Cut as the rule has it. */
+    public Wire(
+            List<Vec> points,
+            double radius,
+            boolean closed,
+            Optional<Double> conductivity,
+            Ends ends,
+            Optional<Coating> coating) {
+        this(points, radius, closed, conductivity, ends, coating, 1);
     }
 
     /** Bare, with open ends. */
