@@ -24,10 +24,10 @@ public final class AxialHelix implements WireFamily {
     private static final double PITCH_DEGREES = 12.5;
     /** More turns gain too little to be offered; they may be typed. */
     private static final int MOST_OFFERED = 14;
-    /** Straight edges of a turn, each one cut: the polyline is 0.4 % shorter than the curve. */
-    private static final int SIDES = 20;
+    /** Straight edges of a turn, each one cut: the polyline is 0.6 % shorter than the curve. */
+    private static final int SIDES = 16;
 
-    private static final double ALONG = 0.4;
+    private static final double ALONG = 0.36;
 
     private static final int SPOKES = 12;
     /** The riser is so small a part of the circumference. */

@@ -62,17 +62,17 @@ public final class Biquad implements WireFamily {
                 Quantity.of("0", Unit.ONE),
                 MEASURES.get(3).of(wave),
                 MEASURES.get(4).of(0.8 * wave),
-                MEASURES.get(5).of(0.03 * wave));
+                MEASURES.get(5).of(Math.max(0.03 * wave, 2.5 * wish.diameter())));
     }
 
     @Override
-    public List<Shaped> offers(Wish wish) {
+    public List<Design> choices(Wish wish) {
         Design two = design(wish);
         Design four = two.withSize(2, Quantity.of("1", Unit.ONE))
                 .withSize(0, MEASURES.get(0).of(0.2475 * wish.wavelength()))
                 .withSize(1, MEASURES.get(1).of(0.071 * wish.wavelength()))
                 .withSize(3, MEASURES.get(3).of(1.8 * wish.wavelength()));
-        return List.of(shaped(two), shaped(tuned(four, wish.frequency())));
+        return List.of(two, tuned(four, wish.frequency()));
     }
 
     @Override

@@ -21,6 +21,9 @@ public final class CornerReflector implements WireFamily {
             Measure.count("Rods on a side", 3, 14),
             Measure.angle("Corner's angle", 60, 150));
 
+    /** Rods are cut coarsely: they stand for a sheet, and no part of them is tuned. */
+    private static final double RODS = 0.4;
+
     private static final Formula IMAGES = new Formula(
             "Gain of an endless corner",
             "A square corner of endless sides acts like three images; their fields and coupling give the gain over one dipole.",
@@ -118,13 +121,13 @@ public final class CornerReflector implements WireFamily {
         int rods = d.count(4);
         double rod = d.size(3) / 2;
         // One rod stands in the corner itself and serves both sides.
-        w.wire(new Vec(corner, -rod, 0), new Vec(corner, rod, 0));
+        w.wire(List.of(new Vec(corner, -rod, 0), new Vec(corner, rod, 0)), d.round(), false, RODS);
         for (int i = 1; i < rods; i++) {
             double along = d.size(2) * i / (rods - 1);
             double x = corner + along * Math.cos(open);
             for (int side : new int[] {-1, 1}) {
                 double z = side * along * Math.sin(open);
-                w.wire(new Vec(x, -rod, z), new Vec(x, rod, z));
+                w.wire(List.of(new Vec(x, -rod, z), new Vec(x, rod, z)), d.round(), false, RODS);
             }
         }
         return w.feedMiddle(0).model("Corner reflector");

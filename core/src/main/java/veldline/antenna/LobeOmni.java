@@ -78,12 +78,9 @@ public final class LobeOmni implements WireFamily {
 
     /** Of three lobes, and of four. */
     @Override
-    public List<Shaped> offers(Wish wish) {
-        if (!serves(wish)) {
-            return List.of();
-        }
+    public List<Design> choices(Wish wish) {
         Design four = begun(wish).withSize(0, Quantity.of("1", Unit.ONE));
-        return List.of(shape(wish), shaped(tuned(four, wish.frequency())));
+        return List.of(design(wish), tuned(four, wish.frequency()));
     }
 
     @Override

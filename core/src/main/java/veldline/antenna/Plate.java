@@ -11,7 +11,7 @@ import veldline.field.wire.Vec;
 final class Plate {
 
     /** Cuts of rods and nets against those of elements. */
-    private static final double RODS = 0.5;
+    private static final double RODS = 0.35;
 
     private static final double NET = 0.2;
     /** Rods of the equal-area rule over this, to stay thin against the wave; it costs a twentieth of a decibel. */

@@ -1,9 +1,9 @@
 package veldline.antenna;
 
-import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Stream;
 import veldline.explain.Worked;
 import veldline.field.wire.Port;
 import veldline.field.wire.Vec;
@@ -57,16 +57,12 @@ public final class Quad implements WireFamily {
 
     /** Two loops and three where there is room for them; one alone is a loop. */
     @Override
-    public List<Shaped> offers(Wish wish) {
-        List<Shaped> offers = new ArrayList<>();
+    public List<Design> choices(Wish wish) {
         Design one = design(wish);
-        for (int n = 2; n <= 3; n++) {
-            Design d = Resonance.tuned(one.withSize(0, Quantity.of(Integer.toString(n), Unit.ONE)), wish.frequency());
-            if (depth(d) <= wish.length()) {
-                offers.add(shaped(d));
-            }
-        }
-        return offers;
+        return Stream.of("2", "3")
+                .map(n -> Resonance.tuned(one.withSize(0, Quantity.of(n, Unit.ONE)), wish.frequency()))
+                .filter(d -> depth(d) <= wish.length())
+                .toList();
     }
 
     @Override

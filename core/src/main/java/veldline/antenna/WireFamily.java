@@ -101,13 +101,24 @@ public interface WireFamily extends Family {
                 key(), begin(wish), Quantity.shown(wish.diameter(), Unit.MM, 1), wish.metal(), wish.upright());
     }
 
+    /** Those it serves that can be solved at all. */
     @Override
     default List<Shaped> offers(Wish wish) {
-        return serves(wish)
-                        && ModelCheck.faults(begun(wish).model(), wish.frequency())
-                                .isEmpty()
-                ? List.of(shape(wish))
+        return serves(wish) && solvable(begun(wish), wish.frequency())
+                ? choices(wish).stream()
+                        .filter(d -> solvable(d, wish.frequency()))
+                        .map(this::shaped)
+                        .toList()
                 : List.of();
+    }
+
+    /** What is worth comparing. */
+    default List<Design> choices(Wish wish) {
+        return List.of(design(wish));
+    }
+
+    private static boolean solvable(Design d, double frequency) {
+        return ModelCheck.faults(d.model(), frequency).isEmpty();
     }
 
     @Override

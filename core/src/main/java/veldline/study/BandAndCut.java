@@ -32,11 +32,15 @@ record BandAndCut(Worked band, double cut) {
     private static final double SIDE = 0.08;
     private static final int POINTS = 161;
     private static final int STEPS = 8;
+    /** Segments on a half wave: enough for a width that is good to a tenth. */
+    private static final double DRIVEN = 18;
+
+    private static final double OTHER = 12;
 
     static BandAndCut of(WireModel model, double frequency) {
         double high = frequency * (1 + SIDE);
         List<Sweep.Point> points = Sweep.of(
-                        model, MeshRule.standard(high), frequency * (1 - SIDE), high, POINTS, 50, () -> true)
+                        model, new MeshRule(DRIVEN, OTHER, high), frequency * (1 - SIDE), high, POINTS, 50, () -> true)
                 .points();
         int middle = POINTS / 2;
         int[] widest = IntStream.rangeClosed(-STEPS, STEPS)

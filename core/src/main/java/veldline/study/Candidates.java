@@ -64,25 +64,19 @@ public final class Candidates {
 
     /** Judged candidates, best first; a study called off gives those it reached. */
     public static List<Candidate> of(Assessment a, Progress progress) {
-        List<Family.Shaped> shapes = shapes(a);
-        List<Candidate> found = new ArrayList<>();
-        for (Family.Shaped s : shapes) {
-            if (!progress.step(found.size(), shapes.size(), best(found))) {
-                break;
-            }
-            found.add(judge(s, a));
-        }
-        return Weigh.MARGIN.ranked(found);
-    }
-
-    /** Every family, and what the shelf has for this frequency. */
-    private static List<Family.Shaped> shapes(Assessment a) {
         Family.Wish wish = wish(a, a.job().brief().sizeAllowed().value());
-        return Stream.concat(
+        List<Family> families = Stream.concat(
                         Families.all().stream(),
                         Shelf.serving(wish.frequency()).stream().map(OnShelf::new))
-                .flatMap(f -> f.offers(wish).stream())
                 .toList();
+        List<Candidate> found = new ArrayList<>();
+        for (int i = 0; i < families.size(); i++) {
+            if (!progress.step(i, families.size(), best(found))) {
+                break;
+            }
+            families.get(i).offers(wish).forEach(s -> found.add(judge(s, a)));
+        }
+        return Weigh.MARGIN.ranked(found);
     }
 
     /** With the rod of the shape there is now; where there is none, of what is in stock, or what is usual. */

@@ -143,7 +143,6 @@ class CandidatesTest {
                 .findFirst()
                 .orElseThrow();
         assertThat(helix.gain().value() - helix.effective().value()).isCloseTo(3.01, within(0.01));
-        assertThat(helix.gain().doubt()).contains(1.0);
     }
 
     @Test
