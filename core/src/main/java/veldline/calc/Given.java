@@ -45,6 +45,23 @@ public record Given(Map<String, Object> values) {
         throw missing(name, "a list of numbers such as [1, 2, 3]");
     }
 
+    /** A list of pairs of numbers. */
+    List<double[]> pairs(String name) {
+        if (values.get(name) instanceof List<?> l
+                && l.stream()
+                        .allMatch(p -> p instanceof List<?> two
+                                && two.size() == 2
+                                && two.stream().allMatch(Number.class::isInstance))) {
+            return l.stream()
+                    .map(p -> ((List<?>) p)
+                            .stream()
+                                    .mapToDouble(v -> ((Number) v).doubleValue())
+                                    .toArray())
+                    .toList();
+        }
+        throw missing(name, "a list of pairs such as [[7, 7.2], [14, 14.35]]");
+    }
+
     /** A list of things with named parts. */
     List<Map<String, Object>> parts(String name) {
         if (values.get(name) instanceof List<?> l && l.stream().allMatch(Map.class::isInstance)) {

@@ -13,6 +13,7 @@ public final class Topics {
                     LineTopics.ALL,
                     MatchTopics.ALL,
                     AntennaTopics.ALL,
+                    ArrayTopics.ALL,
                     PolarizationTopics.ALL,
                     ReadingTopics.ALL,
                     LengthTopics.ALL,
