@@ -31,6 +31,7 @@ class ArchitectureTest {
             "coverage",
             "measure",
             "raise",
+            "build",
             "calc",
             "prove",
             "job",

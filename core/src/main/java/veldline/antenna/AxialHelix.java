@@ -185,6 +185,26 @@ public final class AxialHelix implements WireFamily {
     }
 
     @Override
+    public boolean balanced() {
+        return false;
+    }
+
+    @Override
+    public List<String> notes(Design d) {
+        return List.of(
+                "Wind on a former of "
+                        + Quantity.shown(d.size(1) / Math.PI - d.diameter().value(), Unit.MM, 1)
+                        + " outside, the wire's middle then lies right; mark a turn every "
+                        + d.sizes().get(2) + ".",
+                "Seen from behind, going away, "
+                        + (d.count(3) == 0
+                                ? "right-handed turns go clockwise."
+                                : "left-handed turns go against the clock."),
+                "A matching strip a quarter turn long, close over the plate at the feed, brings 140 Ω to 50; set its height on the"
+                        + " analyser.");
+    }
+
+    @Override
     public String title(Design d) {
         return "Helix, " + d.count(0) + " turns";
     }

@@ -81,6 +81,16 @@ public final class Biquad implements WireFamily {
     }
 
     @Override
+    public List<String> notes(Design d) {
+        return List.of(
+                "Plate " + d.sizes().get(3) + " by " + d.sizes().get(4)
+                        + ", whole sheet or mesh finer than a tenth of a wave.",
+                "Bend each half from one piece; the corners at the feed stay "
+                        + d.sizes().get(5) + " apart.",
+                "Stand it " + d.sizes().get(1) + " over the plate on plastic; only the shield may touch the plate.");
+    }
+
+    @Override
     public String title(Design d) {
         return d.count(2) == 1 ? "Double biquad" : "Biquad";
     }

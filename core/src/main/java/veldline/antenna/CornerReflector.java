@@ -75,6 +75,13 @@ public final class CornerReflector implements WireFamily {
     }
 
     @Override
+    public List<String> notes(Design d) {
+        return List.of(
+                "Rods may be a centimetre off; the driven element and its distance may not.",
+                "Rods closer than a tenth of a wave act like whole sheet.");
+    }
+
+    @Override
     public String title(Design d) {
         return "Corner reflector, " + d.sizes().get(5);
     }

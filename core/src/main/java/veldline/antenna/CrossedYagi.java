@@ -80,6 +80,18 @@ public final class CrossedYagi implements WireFamily {
     }
 
     @Override
+    public boolean onBoom() {
+        return true;
+    }
+
+    @Override
+    public List<String> notes(Design d) {
+        return List.of(
+                "Both sets fed through equal cables from one splitter; swap one driven element's sides and the hand changes.",
+                "Hold it behind the reflectors, or on a mast that is no metal.");
+    }
+
+    @Override
     public String title(Design d) {
         return "Crossed Yagis, " + d.count(0) + " and " + d.count(0);
     }

@@ -7,6 +7,7 @@ import veldline.explain.Formula;
 import veldline.explain.Worked;
 import veldline.field.wire.Vec;
 import veldline.field.wire.WireModel;
+import veldline.quantity.NumberText;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
 import veldline.stock.Tool;
@@ -33,8 +34,8 @@ public final class DipoleArray implements WireFamily {
             "Where the phase turns the beam",
             "Every step of phase leans the common front: from square to the row towards its later end.",
             "A",
-            "deg(asin(max(−1, min(1, −p ÷ (360·s)))))",
-            "Balanis, Antenna Theory, 3rd ed., eq. 6-21; p in degrees, s apart in waves",
+            "57.29578·atan(q ÷ sqrt(1 − q^2))",
+            "Balanis, Antenna Theory, 3rd ed., eq. 6-21; q the phase step over a whole turn, for each wave of distance",
             "Where the elements lie closer than half a wave and couple little; the pattern shown has the coupling in it");
 
     @Override
@@ -88,6 +89,15 @@ public final class DipoleArray implements WireFamily {
     }
 
     @Override
+    public List<String> notes(Design d) {
+        return List.of(
+                "Phase steps are cable: "
+                        + NumberText.shown(d.size(3), 0)
+                        + "° for each further dipole, in cable of its own velocity factor.",
+                "Every dipole of a row sees another impedance; match with all in place.");
+    }
+
+    @Override
     public String title(Design d) {
         return d.count(0) + " dipoles "
                 + List.of("over one another", "in line", "one behind the other").get(d.count(1));
@@ -112,10 +122,12 @@ public final class DipoleArray implements WireFamily {
         }
         double waves = d.size(2) * frequency / 299_792_458.0;
         double sine = -d.size(3) / (360 * waves);
-        return List.of(Worked.of(BEAM)
-                .computed("p", "phase step", d.size(3), "°", 1)
-                .computed("s", "apart, waves", waves, "", 4)
-                .gives(Math.toDegrees(Math.asin(Math.max(-1, Math.min(1, sine)))), "°", 1));
+        // Beyond that the front is steeper than waves can be.
+        return Math.abs(sine) > 0.999
+                ? List.of()
+                : List.of(Worked.of(BEAM)
+                        .computed("q", "phase step over 360° and the distance in waves", sine, "", 6)
+                        .gives(Math.toDegrees(Math.asin(sine)), "°", 1));
     }
 
     @Override

@@ -52,6 +52,18 @@ public final class EndFed implements WireFamily {
     }
 
     @Override
+    public boolean balanced() {
+        return false;
+    }
+
+    @Override
+    public List<String> notes(Design d) {
+        return List.of(
+                "Between cable and wire a transformer of 49 or 64 to 1; the counterpoise at its cold side.",
+                "The far end is at hundreds of volts when it sends: out of reach, insulated.");
+    }
+
+    @Override
     public String title(Design d) {
         return "End-fed half wave";
     }

@@ -23,7 +23,7 @@ public final class FoldedDipole implements WireFamily {
             "Step-up by the two radii",
             "Currents divide between the two conductors by radii and distance; the feed sees a dipole's resistance times (1 + k)².",
             "N",
-            "(1 + ln(s ÷ a) ÷ ln(s ÷ b))^2",
+            "(1 + log10(s ÷ a) ÷ log10(s ÷ b))^2",
             "Balanis, Antenna Theory, 3rd ed., §9.5; a fed and b unfed radius, s apart",
             "Within 5 % where the conductors lie at least three diameters apart; the solved resistance has no such limit");
 

@@ -65,6 +65,11 @@ public final class GroundPlane implements WireFamily {
     }
 
     @Override
+    public boolean balanced() {
+        return false;
+    }
+
+    @Override
     public String title(Design d) {
         return "Ground plane";
     }

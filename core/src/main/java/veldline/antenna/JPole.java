@@ -70,6 +70,11 @@ public final class JPole implements WireFamily {
     }
 
     @Override
+    public boolean balanced() {
+        return false;
+    }
+
+    @Override
     public String title(Design d) {
         return "J-shaped half wave";
     }

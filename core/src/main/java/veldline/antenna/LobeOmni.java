@@ -99,6 +99,13 @@ public final class LobeOmni implements WireFamily {
     }
 
     @Override
+    public List<String> notes(Design d) {
+        return List.of(
+                "Lobes lean all the same way; one bent the other way ruins all of them.",
+                "Half of each lobe's start goes to the inner conductor, its end to the shield.");
+    }
+
+    @Override
     public String title(Design d) {
         return d.count(0) == 0 ? "Three-lobe omni" : "Four-lobe omni";
     }

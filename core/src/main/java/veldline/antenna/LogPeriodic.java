@@ -100,6 +100,13 @@ public final class LogPeriodic implements WireFamily {
     }
 
     @Override
+    public List<String> notes(Design d) {
+        return List.of(
+                "Arms join the booms in turn: upper boom left, next right, and the other way about below.",
+                "The cable runs inside a boom from the rear and is joined at the front; booms stay insulated from each other.");
+    }
+
+    @Override
     public String title(Design d) {
         return COUNTS[d.count(2) - 4] + "-element log-periodic";
     }

@@ -66,6 +66,19 @@ public final class Quad implements WireFamily {
     }
 
     @Override
+    public boolean onBoom() {
+        return true;
+    }
+
+    @Override
+    public List<String> notes(Design d) {
+        return List.of(
+                "An arm of the cross that carries a loop is its side over √2 from the middle: "
+                        + Quantity.shown(d.size(1) / Math.sqrt(2), Unit.MM, 1) + " for the driven one.",
+                "Arm, side and all the way around are three lengths; the cut list has the whole way around.");
+    }
+
+    @Override
     public String title(Design d) {
         int n = (int) Math.round(d.size(0));
         return n == 1 ? "Square loop" : COUNTS[n - 1] + "-loop quad";

@@ -78,6 +78,18 @@ public final class SleeveDipole implements WireFamily {
     }
 
     @Override
+    public boolean balanced() {
+        return false;
+    }
+
+    @Override
+    public List<String> notes(Design d) {
+        return List.of(
+                "The sleeve is joined to the shield at the feed only, its lower end open; plastic keeps the cable in its middle.",
+                "Nothing of metal within a tenth of a wave of the sleeve's open end.");
+    }
+
+    @Override
     public String title(Design d) {
         return "Sleeve dipole";
     }

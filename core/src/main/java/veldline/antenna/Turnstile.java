@@ -80,6 +80,13 @@ public final class Turnstile implements WireFamily {
     }
 
     @Override
+    public List<String> notes(Design d) {
+        return List.of(
+                "The phasing line's length is electrical: times its velocity factor it is what is cut.",
+                "One dipole turned over changes which way it turns overhead, and nothing on the ground.");
+    }
+
+    @Override
     public String title(Design d) {
         return "Turnstile";
     }

@@ -59,6 +59,21 @@ public interface WireFamily extends Family {
         return wire == 0 ? "driven" : "wire " + (wire + 1);
     }
 
+    /** Whether its elements sit along a boom that is drilled. */
+    default boolean onBoom() {
+        return false;
+    }
+
+    /** Whether both sides of the feed are alike, so that a cable wants a choke there. */
+    default boolean balanced() {
+        return true;
+    }
+
+    /** What else its maker has to know, a sentence each. */
+    default List<String> notes(Design d) {
+        return List.of();
+    }
+
     /** Wires of the model that are not cut from the conductor: nets that stand for sheet metal. */
     default boolean isSheet(Design d, int wire) {
         return false;

@@ -96,6 +96,18 @@ public final class YagiStack implements WireFamily {
     }
 
     @Override
+    public boolean onBoom() {
+        return true;
+    }
+
+    @Override
+    public List<String> notes(Design d) {
+        return List.of(
+                "All driven elements the same side to the cable's inner conductor: one turned over makes a null ahead.",
+                "Equal cables from the splitter to every antenna; match each alone to the line first.");
+    }
+
+    @Override
     public String title(Design d) {
         int all = d.count(0) * d.count(1);
         return all + (all == 1 ? " Yagi of " : " Yagis of ") + d.count(4);

@@ -8,6 +8,7 @@ import java.util.Optional;
 import veldline.antenna.Antenna;
 import veldline.antenna.Bought;
 import veldline.antenna.Made;
+import veldline.build.BuildPlan;
 import veldline.coverage.Coverage;
 import veldline.explain.Finding;
 import veldline.explain.Worked;
@@ -26,6 +27,7 @@ import veldline.path.Geodesic;
  *
  * @param mesh what the antenna's figures are good to; comes last, and nothing waits for it
  * @param tolerances how exactly it has to be cut; empty inside where there is nothing to keep. Comes last, too
+ * @param build all that is needed to build it; comes last, too
  * @param outside what the cable's outside changes, where it counts as a wire
  * @param eirp what leaves the near antenna
  * @param mostEirp what may
@@ -44,6 +46,7 @@ public record Assessment(
         Stage<Sweep> sweep,
         Stage<MeshFigures> mesh,
         Stage<Optional<ToleranceFigures>> tolerances,
+        Stage<BuildPlan> build,
         Stage<OutsideFigures> outside,
         Stage<MatchFigures> match,
         FeedFigures nearFeed,
@@ -146,6 +149,7 @@ public record Assessment(
                 sweep.orStale(before.sweep, asOf),
                 mesh.orStale(before.mesh, asOf),
                 tolerances.orStale(before.tolerances, asOf),
+                build.orStale(before.build, asOf),
                 outside.orStale(before.outside, asOf),
                 match.orStale(before.match, asOf),
                 nearFeed,
@@ -173,6 +177,7 @@ public record Assessment(
                 sweep,
                 mesh,
                 tolerances,
+                build,
                 outside,
                 match,
                 nearFeed,

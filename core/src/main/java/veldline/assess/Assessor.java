@@ -9,6 +9,7 @@ import org.hipparchus.complex.Complex;
 import veldline.antenna.Made;
 import veldline.antenna.NotChosen;
 import veldline.antenna.YagiShape;
+import veldline.build.BuildPlan;
 import veldline.explain.Sum;
 import veldline.explain.Worked;
 import veldline.feed.Drawer;
@@ -41,6 +42,7 @@ public final class Assessor {
     private final Memory<SweepInput, Sweep> sweeps = new Memory<>();
     private final Memory<AntennaStage.Input, MeshFigures> meshes = new Memory<>();
     private final Memory<ToleranceFigures.Input, Optional<ToleranceFigures>> cuts = new Memory<>();
+    private final Memory<BuildPlan.Input, BuildPlan> plans = new Memory<>();
     private final Memory<OutsideInput, OutsideFigures> outsides = new Memory<>();
     private final Memory<AntennaStage.Input, Complex> otherFeeds = new Memory<>();
     private final Memory<MatchStage.Input, MatchFigures> matches = new Memory<>();
@@ -129,6 +131,7 @@ public final class Assessor {
                 sweep,
                 mesh,
                 tolerances,
+                build(job, frequency, depth, antenna, goOn),
                 outside,
                 match,
                 near,
@@ -216,6 +219,21 @@ public final class Assessor {
                     ? Stage.of(() -> cuts.of(in, i -> ToleranceFigures.of(i, goOn)), goOn)
                     : new Stage.Running<Optional<ToleranceFigures>>();
         });
+    }
+
+    private Stage<BuildPlan> build(
+            Job job, double frequency, Depth depth, Stage<AntennaFigures> antenna, BooleanSupplier goOn) {
+        if (job.made().isEmpty()) {
+            return new Stage.Absent<>(nothingToShape(job));
+        }
+        if (antenna instanceof Stage.Failed<AntennaFigures> failed) {
+            return new Stage.Failed<>(failed.why());
+        }
+        BuildPlan.Input in =
+                new BuildPlan.Input(job.made().get(), frequency, job.needs().stock());
+        return depth == Depth.CHECKED || plans.knows(in)
+                ? Stage.of(() -> plans.of(in, i -> BuildPlan.of(i, goOn)), goOn)
+                : new Stage.Running<>();
     }
 
     private Stage<OutsideFigures> outside(

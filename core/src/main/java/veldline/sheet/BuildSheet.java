@@ -8,6 +8,7 @@ import veldline.antenna.YagiShape;
 import veldline.assess.AntennaFigures;
 import veldline.assess.Assessment;
 import veldline.assess.ToleranceFigures;
+import veldline.build.Outline;
 import veldline.explain.Caution;
 import veldline.explain.Origin;
 import veldline.explain.Worked;
@@ -17,7 +18,6 @@ import veldline.picture.Mark.Face;
 import veldline.picture.Paragraph;
 import veldline.picture.Pen;
 import veldline.picture.Picture;
-import veldline.picture.Role;
 import veldline.quantity.InchFraction;
 import veldline.quantity.NumberText;
 import veldline.raise.Cautions;
@@ -51,7 +51,11 @@ final class BuildSheet implements Sheet {
     public List<Picture> pages(Assessment a, Paper paper) {
         List<Picture> pages = new ArrayList<>();
         pages.add(list(a, paper));
-        pages.addAll(trueSize(a, paper));
+        a.build().value().ifPresent(p -> {
+            pages.addAll(new WorkPages(a, paper).of(a.job().yagi().orElseThrow(), p));
+            pages.addAll(new TrueSize(a, paper)
+                    .pages(p.cuts(), Outline.of(a.job().yagi().orElseThrow()), p.marks()));
+        });
         return pages;
     }
 
@@ -153,36 +157,5 @@ final class BuildSheet implements Sheet {
 
     private static String mm(double metres) {
         return NumberText.shown(metres * 1000, 1);
-    }
-
-    /** Each element as a bar of its true length, to lay the cut rod on; none where one is longer than the page. */
-    private static List<Picture> trueSize(Assessment a, Paper paper) {
-        YagiShape y = a.job().yagi().orElseThrow();
-        List<YagiShape.Cut> cuts = y.cutList(a.job().brief().frequency().value());
-        double unitsPerMetre = 96 / 0.0254;
-        double longest = cuts.stream().mapToDouble(YagiShape.Cut::cut).max().orElseThrow() * unitsPerMetre;
-        if (longest > paper.room() - 110) {
-            return List.of();
-        }
-        double thick = Math.max(1, y.diameter().value() * unitsPerMetre);
-        Page page = new Page(a, paper, "True size");
-        page.down(24)
-                .put(
-                        "Measure the 50 mm bar below first. Lay each cut rod on its bar.",
-                        0,
-                        13,
-                        Face.TEXT,
-                        Origin.Plain.NAME);
-        double step = Math.max(thick + 16, Math.min(40, (page.roomLeft() - 20) / cuts.size()));
-        for (YagiShape.Cut cut : cuts) {
-            page.down(step).put(cut.name(), 0, 13, Face.BOLD, Origin.Plain.NAME);
-            double w = cut.cut() * unitsPerMetre;
-            double x = page.left() + 62;
-            page.pen().outline(x, page.y() - 5 - thick / 2, w, thick, Role.INK, 0.8);
-            page.pen().line(x, page.y() - 14 - thick / 2, x, page.y() + 4 + thick / 2, Role.INK, 0.8);
-            page.pen().line(x + w, page.y() - 14 - thick / 2, x + w, page.y() + 4 + thick / 2, Role.INK, 0.8);
-            page.put(mm(cut.cut()) + " mm", 62 + w + 10, 12, Face.MONO, Origin.Plain.TYPED);
-        }
-        return List.of(page.done());
     }
 }

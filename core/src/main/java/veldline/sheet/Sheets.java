@@ -8,6 +8,7 @@ import veldline.job.Job;
 /** Which sheet each step prints. */
 public final class Sheets {
     private static final Sheet BUILD = new BuildSheet();
+    private static final Sheet DESIGN = new DesignSheet();
     private static final Sheet RAISE = new RaiseSheet();
     private static final Sheet REPORT = new ReportSheet();
     private static final Map<Step, Sheet> BY_STEP = new EnumMap<>(Map.of(
@@ -25,6 +26,9 @@ public final class Sheets {
     /** The sheet for a step; where nothing is shaped there is nothing to cut, and it is the raising sheet. */
     public static Sheet of(Step step, Job job) {
         Sheet sheet = BY_STEP.get(step);
-        return sheet == BUILD && job.yagi().isEmpty() ? RAISE : sheet;
+        if (sheet != BUILD || job.yagi().isPresent()) {
+            return sheet;
+        }
+        return job.made().isPresent() ? DESIGN : RAISE;
     }
 }

@@ -15,6 +15,9 @@ import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.TestFactory;
+import veldline.antenna.Families;
+import veldline.antenna.Family;
+import veldline.antenna.WireFamily;
 import veldline.antenna.YagiChange;
 import veldline.assess.Assessment;
 import veldline.assess.Assessor;
@@ -23,6 +26,7 @@ import veldline.demo.TernholmSands;
 import veldline.job.Job;
 import veldline.job.JobChange;
 import veldline.link.BriefChange;
+import veldline.stock.Metal;
 import veldline.study.Candidates;
 import veldline.study.Progress;
 
@@ -44,6 +48,10 @@ class WorkedTest {
             // Worked out only where it is drawn.
             all.add(a.sweep().value().flatMap(SwrBand::of).orElseThrow());
             gather(Candidates.of(a, Progress.NONE), all);
+        }
+        for (WireFamily f : Families.wires()) {
+            Family.Wish wish = new Family.Wish(2437e6, 0.4, 0.8e-3, Metal.COPPER, false);
+            all.addAll(f.schools(f.begun(wish), wish.frequency()));
         }
         assertThat(all).hasSizeGreaterThan(60);
         return all.stream().map(w -> DynamicTest.dynamicTest(w.formula().name() + " " + w.shown(), () -> check(w)));

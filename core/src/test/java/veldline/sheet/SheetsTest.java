@@ -96,7 +96,10 @@ class SheetsTest {
 
     @Test
     void elementsAreDrawnAtTrueSizeWhereTheyFit() {
-        Picture page = Sheets.of(Step.SHAPE, JOB).pages(SAMPLE, Paper.A4).get(1);
+        Picture page = Sheets.of(Step.SHAPE, JOB).pages(SAMPLE, Paper.A4).stream()
+                .filter(SheetsTest::trueSize)
+                .findFirst()
+                .orElseThrow();
         List<Double> bars = page.marks().stream()
                 .filter(Mark.Stroke.class::isInstance)
                 .map(Mark.Stroke.class::cast)
@@ -114,7 +117,11 @@ class SheetsTest {
                 new JobChange.OfYagi(new YagiChange.Count(150.1e6, 3)));
         assertThat(Sheets.of(Step.SHAPE, JOB).pages(long150, Paper.A4))
                 .as("a metre does not fit")
-                .hasSize(1);
+                .noneMatch(SheetsTest::trueSize);
+    }
+
+    private static boolean trueSize(Picture page) {
+        return page.texts().anyMatch(t -> t.text().equals("True size"));
     }
 
     @ParameterizedTest

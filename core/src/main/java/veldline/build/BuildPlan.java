@@ -1,0 +1,160 @@
+package veldline.build;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.function.BooleanSupplier;
+import veldline.antenna.Design;
+import veldline.antenna.Families;
+import veldline.antenna.Made;
+import veldline.antenna.YagiShape;
+import veldline.explain.Formula;
+import veldline.explain.Worked;
+import veldline.quantity.NumberText;
+import veldline.stock.Form;
+import veldline.stock.Metal;
+import veldline.stock.Piece;
+import veldline.stock.Tool;
+
+/**
+ * All that is needed to build an antenna.
+ *
+ * @param cuts of conductor
+ * @param stock what they are cut from, bar by bar
+ * @param marks on the boom
+ * @param bill of materials, a line each
+ * @param tools to have at hand
+ * @param trim what is cut to tune it, where anything is
+ * @param corrections that shift it, one by one
+ * @param steps of the work in order
+ */
+public record BuildPlan(
+        List<Cut> cuts,
+        Nesting stock,
+        Marks marks,
+        List<String> bill,
+        Set<Tool> tools,
+        Optional<Trim> trim,
+        List<Correction> corrections,
+        List<Step> steps) {
+    /** What a hacksaw takes, metres. */
+    public static final double KERF = 1e-3;
+
+    static final Formula ROUNDED = new Formula(
+            "Rounded to the tape",
+            "What cutting to the nearest fraction shifts the dip by, were every length off alike.",
+            "S",
+            "−f·e ÷ l",
+            "Scale: all lengths longer by a share, all frequencies lower by it",
+            "A bound: one element alone shifts it by less");
+
+    public BuildPlan {
+        cuts = List.copyOf(cuts);
+        bill = List.copyOf(bill);
+        tools = Set.copyOf(tools);
+        corrections = List.copyOf(corrections);
+        steps = List.copyOf(steps);
+    }
+
+    /**
+     * What decides it.
+     *
+     * @param ready pieces in stock
+     */
+    public record Input(Made made, double frequency, List<Piece> ready) {
+        public Input {
+            ready = List.copyOf(ready);
+        }
+    }
+
+    /** Takes some ten solutions. */
+    public static BuildPlan of(Input in, BooleanSupplier goOn) {
+        List<Cut> cuts = CutList.of(in.made, in.frequency);
+        Marks marks = Marks.of(in.made);
+        Optional<Trim> trim = Trim.of(in.made, in.frequency);
+        return new BuildPlan(
+                cuts,
+                stock(in, cuts),
+                marks,
+                bill(in.made, cuts, marks),
+                tools(in.made),
+                trim,
+                Corrections.of(in.made, in.frequency, goOn),
+                Steps.of(in.made, cuts, marks, trim));
+    }
+
+    private static Nesting stock(Input in, List<Cut> cuts) {
+        List<Nesting.Piece> pieces = new ArrayList<>();
+        for (Cut c : cuts) {
+            for (int i = 0; i < c.count(); i++) {
+                pieces.add(new Nesting.Piece(c.name(), c.length()));
+            }
+        }
+        double size = cuts.isEmpty() ? 0 : cuts.get(0).size();
+        List<Double> ready = in.ready.stream()
+                .filter(p -> metal(in.made).filter(m -> p.serves(m, size)).isPresent())
+                .map(p -> p.length().value())
+                .toList();
+        double longest =
+                pieces.stream().mapToDouble(Nesting.Piece::length).max().orElse(0);
+        return Nesting.of(pieces, ready, longest <= 1 ? 1 : longest <= 2 ? 2 : longest <= 6 ? 6 : 100, KERF);
+    }
+
+    static Optional<Metal> metal(Made made) {
+        return made instanceof YagiShape y
+                ? Optional.of(y.metal())
+                : made instanceof Design d ? Optional.of(d.metal()) : Optional.empty();
+    }
+
+    /** What rounding a piece to a fraction of an inch shifts the dip by. */
+    public static Worked rounded(Cut c, int denominator, double frequency) {
+        return Worked.of(ROUNDED)
+                .typed("f", "frequency", frequency / 1e6, "MHz", 4)
+                .computed("e", "fraction less length", c.rounding(denominator) * 1000, "mm", 4)
+                .computed("l", "length", c.length() * 1000, "mm", 2)
+                .gives(-frequency / 1e6 * c.rounding(denominator) / c.length(), "MHz", 2);
+    }
+
+    private static Set<Tool> tools(Made made) {
+        if (made instanceof Design d) {
+            return new TreeSet<>(d.of().tools());
+        }
+        return Families.all().stream()
+                .filter(f -> f.name().equals("Yagi"))
+                .findFirst()
+                .<Set<Tool>>map(f -> new TreeSet<>(f.tools()))
+                .orElseThrow();
+    }
+
+    private static List<String> bill(Made made, List<Cut> cuts, Marks marks) {
+        List<String> bill = new ArrayList<>();
+        Form form = made instanceof Design d ? d.form() : Form.ROD;
+        for (double size : cuts.stream().map(Cut::size).distinct().toList()) {
+            double metres = cuts.stream()
+                    .filter(c -> c.size() == size)
+                    .mapToDouble(c -> c.count() * (c.length() + KERF))
+                    .sum();
+            double grams = 1000
+                    * metres
+                    * form.section(size)
+                    * metal(made).map(Metal::density).orElse(0.0);
+            bill.add(NumberText.shown(size * 1000, size < 0.01 ? 2 : 1) + " mm "
+                    + metal(made).map(m -> m.words() + " ").orElse("") + form.words() + ": "
+                    + NumberText.shown(metres, 2) + " m" + (grams > 0 ? ", " + NumberText.shown(grams, 0) + " g" : ""));
+        }
+        if (!marks.marks().isEmpty()) {
+            bill.add("boom: " + NumberText.shown(marks.boom() * 1000, 0) + " mm");
+            bill.add("holders for " + marks.marks().size() + " elements");
+        }
+        if (made instanceof Design d) {
+            d.covering().ifPresent(c -> bill.add(c.words() + " all along"));
+        }
+        boolean balanced = !(made instanceof Design d) || d.of().balanced();
+        bill.add("feed box with gland, ring tags, screws of the same metal or stainless");
+        bill.add(balanced ? "ferrites for the choke; cable with connector" : "cable with connector");
+        bill.add("sealing compound, heat-shrink sleeve");
+        return bill;
+    }
+}
