@@ -190,6 +190,14 @@ public final class AxialHelix implements WireFamily {
     }
 
     @Override
+    public List<String> extras(Design d) {
+        return List.of(
+                "disc of sheet metal or mesh, " + d.sizes().get(4) + " across",
+                "former or plastic cross for the turns",
+                "matching strip, thin copper");
+    }
+
+    @Override
     public List<String> notes(Design d) {
         return List.of(
                 "Wind on a former of "

@@ -81,6 +81,13 @@ public final class Biquad implements WireFamily {
     }
 
     @Override
+    public List<String> extras(Design d) {
+        return List.of(
+                "sheet metal or mesh, " + d.sizes().get(3) + " by " + d.sizes().get(4),
+                "plastic stand-offs, " + d.sizes().get(1));
+    }
+
+    @Override
     public List<String> notes(Design d) {
         return List.of(
                 "Plate " + d.sizes().get(3) + " by " + d.sizes().get(4)

@@ -75,6 +75,11 @@ public final class CornerReflector implements WireFamily {
     }
 
     @Override
+    public List<String> extras(Design d) {
+        return List.of("frame for two sides of " + d.sizes().get(2), "plastic holder for the driven element");
+    }
+
+    @Override
     public List<String> notes(Design d) {
         return List.of(
                 "Rods may be a centimetre off; the driven element and its distance may not.",

@@ -85,6 +85,11 @@ public final class CrossedYagi implements WireFamily {
     }
 
     @Override
+    public List<String> extras(Design d) {
+        return List.of("splitter for two, two equal cables");
+    }
+
+    @Override
     public List<String> notes(Design d) {
         return List.of(
                 "Both sets fed through equal cables from one splitter; swap one driven element's sides and the hand changes.",

@@ -89,6 +89,11 @@ public final class DipoleArray implements WireFamily {
     }
 
     @Override
+    public List<String> extras(Design d) {
+        return List.of("splitter for " + d.count(0) + ", cables for the phases", "mast or frame");
+    }
+
+    @Override
     public List<String> notes(Design d) {
         return List.of(
                 "Phase steps are cable: "

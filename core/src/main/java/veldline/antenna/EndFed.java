@@ -57,6 +57,11 @@ public final class EndFed implements WireFamily {
     }
 
     @Override
+    public List<String> extras(Design d) {
+        return List.of("transformer box, insulators, cord");
+    }
+
+    @Override
     public List<String> notes(Design d) {
         return List.of(
                 "Between cable and wire a transformer of 49 or 64 to 1; the counterpoise at its cold side.",

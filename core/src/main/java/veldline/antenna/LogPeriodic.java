@@ -100,6 +100,12 @@ public final class LogPeriodic implements WireFamily {
     }
 
     @Override
+    public List<String> extras(Design d) {
+        return List.of("two booms, " + d.sizes().get(5) + " across, and insulating spacers for "
+                + d.sizes().get(4));
+    }
+
+    @Override
     public List<String> notes(Design d) {
         return List.of(
                 "Arms join the booms in turn: upper boom left, next right, and the other way about below.",

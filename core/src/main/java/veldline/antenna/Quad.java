@@ -71,6 +71,11 @@ public final class Quad implements WireFamily {
     }
 
     @Override
+    public List<String> extras(Design d) {
+        return List.of(d.count(0) + " crosses of glass fibre or bamboo, four arms each");
+    }
+
+    @Override
     public List<String> notes(Design d) {
         return List.of(
                 "An arm of the cross that carries a loop is its side over √2 from the middle: "

@@ -83,6 +83,11 @@ public final class SleeveDipole implements WireFamily {
     }
 
     @Override
+    public List<String> extras(Design d) {
+        return List.of("plastic spacers inside the sleeve");
+    }
+
+    @Override
     public List<String> notes(Design d) {
         return List.of(
                 "The sleeve is joined to the shield at the feed only, its lower end open; plastic keeps the cable in its middle.",

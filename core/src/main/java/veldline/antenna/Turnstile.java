@@ -80,6 +80,11 @@ public final class Turnstile implements WireFamily {
     }
 
     @Override
+    public List<String> extras(Design d) {
+        return List.of("phasing line, " + d.sizes().get(2) + " Ω");
+    }
+
+    @Override
     public List<String> notes(Design d) {
         return List.of(
                 "The phasing line's length is electrical: times its velocity factor it is what is cut.",

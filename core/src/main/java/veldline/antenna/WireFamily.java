@@ -69,6 +69,11 @@ public interface WireFamily extends Family {
         return true;
     }
 
+    /** What it takes beside conductor, boom, cable and what seals it. */
+    default List<String> extras(Design d) {
+        return List.of();
+    }
+
     /** What else its maker has to know, a sentence each. */
     default List<String> notes(Design d) {
         return List.of();

@@ -101,6 +101,11 @@ public final class YagiStack implements WireFamily {
     }
 
     @Override
+    public List<String> extras(Design d) {
+        return List.of("splitter for " + d.count(0) * d.count(1) + ", and as many equal cables", "frame");
+    }
+
+    @Override
     public List<String> notes(Design d) {
         return List.of(
                 "All driven elements the same side to the cable's inner conductor: one turned over makes a null ahead.",

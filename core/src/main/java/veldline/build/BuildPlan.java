@@ -150,6 +150,7 @@ public record BuildPlan(
         }
         if (made instanceof Design d) {
             d.covering().ifPresent(c -> bill.add(c.words() + " all along"));
+            bill.addAll(d.of().extras(d));
         }
         boolean balanced = !(made instanceof Design d) || d.of().balanced();
         bill.add("feed box with gland, ring tags, screws of the same metal or stainless");

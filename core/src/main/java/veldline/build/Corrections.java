@@ -1,11 +1,15 @@
 package veldline.build;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
+import java.util.stream.Stream;
 import org.hipparchus.complex.Complex;
 import veldline.antenna.Design;
+import veldline.antenna.Families;
+import veldline.antenna.Family;
 import veldline.antenna.Made;
 import veldline.antenna.YagiShape;
 import veldline.explain.Formula;
@@ -13,11 +17,13 @@ import veldline.explain.Worked;
 import veldline.field.solve.FieldSolver;
 import veldline.field.solve.MeshRule;
 import veldline.field.wire.Coating;
+import veldline.field.wire.ModelCheck;
 import veldline.field.wire.Wire;
 import veldline.field.wire.WireModel;
 import veldline.path.FreeSpace;
 import veldline.stock.Covering;
 import veldline.stock.Insulation;
+import veldline.stock.Metal;
 
 /** Everything that shifts a dip, one by one and never folded into a constant: solved where the engine has it, said to be unknown where not. */
 public final class Corrections {
@@ -59,7 +65,7 @@ public final class Corrections {
             "Flat ends of a rod",
             "A solid rod's flat ends carry charge and act a tenth of a radius longer each than an open tube's.",
             "S",
-            "−f·2·0.0988·r ÷ l",
+            "−f·n·0.0988·r ÷ l",
             "Electrostatics of long cylinders",
             "A tenth of itself; rounded ends lie between");
 
@@ -71,18 +77,19 @@ public final class Corrections {
         List<Correction> all = new ArrayList<>();
         boom(made, frequency).ifPresent(all::add);
         all.add(caps(model, frequency));
-        WireModel bare = coated(model, Optional.empty());
-        Complex before = impedance(bare, frequency, goOn);
-        double slope = (impedance(bare, frequency * (1 + STEP), goOn).getImaginary() - before.getImaginary())
-                / (frequency * STEP / 1e6);
+        Optional<Dip> own = Dip.of(model, frequency, "", goOn);
+        // What has no dip of its own is shifted as a half wave of its conductor is.
+        Dip dip = own.or(() -> halfWave(model, frequency)
+                        .flatMap(m -> Dip.of(m, frequency, " Solved on a half wave of the same rod.", goOn)))
+                .orElse(new Dip(model, Complex.ZERO, 0, ""));
         if (made instanceof Design d && d.covering().isPresent()) {
             Covering c = d.covering().get();
-            Layer own = new Layer(
+            Layer covering = new Layer(
                     c.words() + " all along", c.insulation(), c.thickness().value(), true, "Solved with the lengths.");
-            all.add(own.on(model, before, slope, frequency, goOn));
+            all.add(covering.on(dip, frequency, goOn));
         }
         for (Layer layer : WEATHER) {
-            all.add(layer.on(model, before, slope, frequency, goOn));
+            all.add(layer.on(dip, frequency, goOn));
         }
         all.add(unknown("Former, glue, end covers", "Cut 2 % long and trim with them in place."));
         all.add(unknown("Housing or tube around it", "Cut long and trim inside it, closed."));
@@ -111,20 +118,37 @@ public final class Corrections {
                 extra > 0 ? "Added to every length." : "Nothing is added."));
     }
 
+    /** Of the fed wire, or of the longest that ends in the open. */
     private static Correction caps(WireModel model, double frequency) {
         Wire fed = model.wires().get(model.sources().get(0).port().wire());
+        Wire open = freeEnds(fed, model) > 0
+                ? fed
+                : model.wires().stream()
+                        .filter(w -> freeEnds(w, model) > 0)
+                        .max(Comparator.comparingDouble(Wire::length))
+                        .orElse(fed);
+        int ends = freeEnds(open, model);
         return new Correction(
                 "Flat ends of solid rod",
                 Optional.of(Worked.of(CAPS)
                         .typed("f", "frequency", frequency / 1e6, "MHz", 4)
-                        .computed("r", "radius", fed.radius() * 1000, "mm", 3)
-                        .computed("l", "its length", fed.length() * 1000, "mm", 2)
-                        .gives(
-                                fed.closed() ? 0 : -frequency / 1e6 * 2 * Wire.CAP_RADII * fed.radius() / fed.length(),
-                                "MHz",
-                                2)),
+                        .computed("n", "ends in the open", ends, "", 0)
+                        .computed("r", "radius", open.radius() * 1000, "mm", 3)
+                        .computed("l", "its length", open.length() * 1000, "mm", 2)
+                        .gives(-frequency / 1e6 * ends * Wire.CAP_RADII * open.radius() / open.length(), "MHz", 2)),
                 false,
-                fed.closed() ? "It has no ends." : "Tubes are solved; rods lie so much lower.");
+                ends == 0 ? "It has no open ends." : "Tubes are solved; rods lie so much lower.");
+    }
+
+    private static int freeEnds(Wire w, WireModel m) {
+        return w.closed()
+                ? 0
+                : (int) Stream.of(w.points().get(0), w.points().get(w.points().size() - 1))
+                        .filter(end -> m.wires().stream()
+                                .filter(o -> o != w)
+                                .flatMap(o -> o.points().stream())
+                                .noneMatch(p -> p.minus(end).length() < w.radius() / 100))
+                        .count();
     }
 
     /**
@@ -133,25 +157,52 @@ public final class Corrections {
      * @param thickness metres
      */
     private record Layer(String name, Insulation of, double thickness, boolean included, String words) {
-        Correction on(WireModel model, Complex before, double slope, double frequency, BooleanSupplier goOn) {
+        Correction on(Dip dip, double frequency, BooleanSupplier goOn) {
             Coating coating = new Coating(thickness, of.permittivity(), of.lossTangent());
-            double after = impedance(coated(model, Optional.of(coating)), frequency, goOn)
+            double after = impedance(coated(dip.model, Optional.of(coating)), frequency, goOn)
                     .getImaginary();
-            double shift = -(after - before.getImaginary()) / slope;
+            double shift = -(after - dip.bare.getImaginary()) / dip.slope;
             // Where the reactance hardly moves with frequency a dip has no place to shift from.
-            if (!(slope > 0) || Math.abs(shift) > MOST * frequency / 1e6) {
+            if (!(dip.slope > 0) || Math.abs(shift) > MOST * frequency / 1e6) {
                 return unknown(name, "This antenna has no single dip.");
             }
             return new Correction(
                     name,
                     Optional.of(Worked.of(SHIFT)
-                            .computed("x", "reactance bare", before.getImaginary(), "Ω", 4)
+                            .computed("x", "reactance bare", dip.bare.getImaginary(), "Ω", 4)
                             .computed("y", "with " + of.words(), after, "Ω", 4)
-                            .computed("s", "slope for a megahertz", slope, "Ω/MHz", 6)
+                            .computed("s", "slope for a megahertz", dip.slope, "Ω/MHz", 6)
                             .gives(shift, "MHz", 2, Math.abs(shift) / 5)),
                     included,
-                    words);
+                    words + dip.words);
         }
+    }
+
+    /**
+     * Where a dip is shifted from.
+     *
+     * @param bare impedance without anything around the metal
+     * @param slope of its reactance, ohms for a megahertz
+     * @param words said of a shift
+     */
+    private record Dip(WireModel model, Complex bare, double slope, String words) {
+        /** Empty where the reactance does not rise with frequency as it does at a dip. */
+        static Optional<Dip> of(WireModel model, double frequency, String words, BooleanSupplier goOn) {
+            WireModel plain = coated(model, Optional.empty());
+            Complex now = impedance(plain, frequency, goOn);
+            Complex next = impedance(plain, frequency * (1 + STEP), goOn);
+            double slope = next.subtract(now).getImaginary() / (frequency * STEP / 1e6);
+            boolean dips = slope > 0 && Math.abs(now.getImaginary()) < now.getReal();
+            return dips ? Optional.of(new Dip(model, now, slope, words)) : Optional.empty();
+        }
+    }
+
+    private static Optional<WireModel> halfWave(WireModel model, double frequency) {
+        Wire fed = model.wires().get(model.sources().get(0).port().wire());
+        Design alone = Families.wires("dipole")
+                .begun(new Family.Wish(frequency, 1, 2 * fed.radius(), Metal.COPPER, false))
+                .tuned(frequency);
+        return ModelCheck.faults(alone.model(), frequency).isEmpty() ? Optional.of(alone.model()) : Optional.empty();
     }
 
     private static WireModel coated(WireModel m, Optional<Coating> coating) {

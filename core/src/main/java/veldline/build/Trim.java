@@ -11,7 +11,6 @@ import veldline.field.solve.FieldSolver;
 import veldline.field.solve.MeshRule;
 import veldline.field.wire.WireModel;
 import veldline.quantity.Quantity;
-import veldline.quantity.Unit;
 
 /**
  * What is cut when the antenna is trimmed, and what a millimetre of it does.
@@ -31,16 +30,24 @@ public record Trim(String part, Worked perMillimetre) {
             "Differences of solutions by the method of moments, a thousandth either way",
             "A tenth; near the frequency only, and with the antenna where it will stand");
 
+    static final Formula SCALE = new Formula(
+            "A millimetre less, all in proportion",
+            "All lengths shorter by one share lift all frequencies by it.",
+            "T",
+            "f ÷ l",
+            "Scale",
+            "Exact for the lengths; places on the boom shift by the same share, which matters little for a per cent");
+
     /** Empty where nothing of it is tuned. */
     public static Optional<Trim> of(Made made, double frequency) {
         if (made instanceof YagiShape y) {
-            Quantity was = y.elements().get(1).length();
-            double by = STEP * was.value();
-            YagiShape longer = y.withElement(
-                    1,
-                    new YagiShape.Element(
-                            y.elements().get(1).position(), Quantity.shown(was.value() + by, Unit.MM, 9)));
-            return of("driven element", y.model(), longer.model(), by, frequency);
+            double length = y.elements().get(1).length().value() * 1000;
+            return Optional.of(new Trim(
+                    "driven element, and every other in proportion",
+                    Worked.of(SCALE)
+                            .typed("f", "frequency", frequency / 1e6, "MHz", 4)
+                            .computed("l", "driven element", length, "mm", 2)
+                            .gives(frequency / 1e6 / length, "MHz/mm", decimals(frequency / 1e6 / length))));
         }
         if (made instanceof Design d) {
             int i = d.of().trimmed();

@@ -28,7 +28,7 @@ final class DesignSheet implements Sheet {
     private static final double LENGTH = 250;
     private static final double DECIMAL = 320;
     private static final double FRACTION = 340;
-    private static final double ROUNDED = 480;
+    private static final double ROUNDED = 500;
 
     @Override
     public String title() {
@@ -117,7 +117,7 @@ final class DesignSheet implements Sheet {
                 .putEnd("mm", LENGTH, 12, Face.TEXT, Origin.Plain.NAME)
                 .putEnd("in", DECIMAL, 12, Face.TEXT, Origin.Plain.NAME)
                 .put("nearest 1/" + DENOMINATOR, FRACTION, 12, Face.TEXT, Origin.Plain.NAME)
-                .putEnd("which shifts by", ROUNDED, 12, Face.TEXT, Origin.Plain.NAME)
+                .putEnd("shifts by", ROUNDED, 12, Face.TEXT, Origin.Plain.NAME)
                 .putEnd("tick when cut", paper.room(), 12, Face.TEXT, Origin.Plain.NAME)
                 .down(6)
                 .rule(1.5);
@@ -132,13 +132,14 @@ final class DesignSheet implements Sheet {
                     .box(paper.room() - 16);
             FractionText.draw(page.pen(), c.inches(DENOMINATOR), page.left() + FRACTION, page.y());
             if (!c.bends().isEmpty()) {
-                String at = c.curved()
-                        ? "bent around to the curve drawn, " + c.bends().size() + " even parts"
-                        : "bends at "
-                                + c.bends().stream()
-                                        .map(b -> mm(b.at()) + " by " + NumberText.shown(b.degrees(), 0) + "°")
-                                        .reduce((x, y) -> x + ", " + y)
-                                        .orElseThrow();
+                String at = (c.closed() ? "ends joined; " : "")
+                        + (c.curved()
+                                ? "bent around to the curve drawn, " + c.bends().size() + " even parts"
+                                : "bends at "
+                                        + c.bends().stream()
+                                                .map(b -> mm(b.at()) + " by " + NumberText.shown(b.degrees(), 0) + "°")
+                                                .reduce((x, y) -> x + ", " + y)
+                                                .orElseThrow());
                 for (String line : Paragraph.lines(at, Page.LINE)) {
                     page.down(15).put(line, 12, 12, Face.TEXT, Origin.Plain.TYPED);
                 }

@@ -76,7 +76,7 @@ final class WorkPages {
     }
 
     private void heading(String text) {
-        room(LEAST);
+        room(2 * LEAST);
         page.down(24).put(text, 0, 14, Face.BOLD, Origin.Plain.NAME);
     }
 
