@@ -1,0 +1,73 @@
+package veldline.build;
+
+import java.util.ArrayList;
+import java.util.List;
+import veldline.antenna.Design;
+import veldline.antenna.Made;
+import veldline.antenna.YagiShape;
+import veldline.field.wire.Vec;
+
+/** Holders, hubs and formers to be printed, their holes as wide as the stock was measured and a little play more. */
+public final class Printed {
+    /** Between a hole and what goes in, metres: what a printer of plastic takes off a hole. */
+    public static final double PLAY = 0.2e-3;
+
+    private static final double WALL = 3e-3;
+    private static final double LONG = 14e-3;
+    /** Longer formers are printed in parts and pushed onto one rod. */
+    private static final double MOST_FORMER = 0.18;
+
+    private Printed() {}
+
+    /**
+     * @param element diameter of the conductor as measured, metres
+     * @param boom diameter of the boom as measured
+     */
+    public static List<Solid> of(Made made, double element, double boom) {
+        List<Solid> all = new ArrayList<>();
+        if (made instanceof YagiShape
+                || made instanceof Design d && d.of().onBoom() && !d.family().equals("quad")) {
+            all.add(holder(element, boom));
+        } else if (made instanceof Design d && d.family().equals("quad")) {
+            all.add(hub(4, element, boom));
+        } else if (made instanceof Design d && d.family().equals("helix")) {
+            double outside = d.size(1) / Math.PI - element;
+            all.add(Solid.tube(
+                    "former",
+                    Math.max(0.3 * outside, outside - 4 * WALL),
+                    outside,
+                    Math.min(MOST_FORMER, d.count(0) * d.size(2))));
+        }
+        return all;
+    }
+
+    /** A ring for the boom and a block over it with a hole for the element. */
+    static Solid holder(double element, double boom) {
+        double hole = element + PLAY;
+        double round = boom + PLAY;
+        Solid ring = Solid.tube("element holder", round, round + 2 * WALL, LONG);
+        // The block's hole lies across the boom, just over the ring.
+        double over = round / 2 + WALL + hole / 2;
+        Solid block = Solid.block("element holder", hole, hole + 2 * WALL, LONG, round + 2 * WALL)
+                .moved(new Vec(-(round + 2 * WALL) / 2, 0, 0))
+                .across()
+                .moved(new Vec(LONG / 2, 0, over));
+        return ring.with(block);
+    }
+
+    /** A ring for the boom with sockets for the arms of a cross. */
+    static Solid hub(int arms, double arm, double boom) {
+        double round = boom + PLAY;
+        double deep = 4 * LONG;
+        double from = round / 2 + 0.5 * WALL;
+        Solid hub = Solid.tube("hub", round, round + 2 * WALL, arm + PLAY + 2 * WALL);
+        for (int i = 0; i < arms; i++) {
+            Solid socket = Solid.tube("hub", arm + PLAY, arm + PLAY + 2 * WALL, deep)
+                    .across()
+                    .moved(new Vec((arm + PLAY) / 2 + WALL, from, 0))
+                    .turned(2 * Math.PI * i / arms);
+            hub = hub.with(socket);
+        }
+        return hub;
+    }
+}
