@@ -2,6 +2,7 @@ package veldline.antenna;
 
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
@@ -210,6 +211,11 @@ public final class AxialHelix implements WireFamily {
                                 : "left-handed turns go against the clock."),
                 "A matching strip a quarter turn long, close over the plate at the feed, brings 140 Ω to 50; set its height on the"
                         + " analyser.");
+    }
+
+    @Override
+    public Optional<Integer> grows() {
+        return Optional.of(0);
     }
 
     @Override

@@ -3,6 +3,7 @@ package veldline.antenna;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import veldline.field.wire.Port;
 import veldline.field.wire.Vec;
@@ -67,6 +68,11 @@ public final class Collinear implements WireFamily {
     @Override
     public int trimmed() {
         return 1;
+    }
+
+    @Override
+    public Optional<Integer> grows() {
+        return Optional.of(0);
     }
 
     @Override

@@ -2,6 +2,7 @@ package veldline.antenna;
 
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
@@ -84,6 +85,11 @@ public final class CornerReflector implements WireFamily {
         return List.of(
                 "Rods may be a centimetre off; the driven element and its distance may not.",
                 "Rods closer than a tenth of a wave act like whole sheet.");
+    }
+
+    @Override
+    public Optional<Integer> grows() {
+        return Optional.of(4);
     }
 
     @Override

@@ -2,6 +2,7 @@ package veldline.antenna;
 
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import veldline.field.wire.Vec;
 import veldline.field.wire.WireModel;
@@ -94,6 +95,11 @@ public final class CrossedYagi implements WireFamily {
         return List.of(
                 "Both sets fed through equal cables from one splitter; swap one driven element's sides and the hand changes.",
                 "Hold it behind the reflectors, or on a mast that is no metal.");
+    }
+
+    @Override
+    public Optional<Integer> grows() {
+        return Optional.of(0);
     }
 
     @Override

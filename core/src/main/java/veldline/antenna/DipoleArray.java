@@ -2,6 +2,7 @@ package veldline.antenna;
 
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
@@ -100,6 +101,11 @@ public final class DipoleArray implements WireFamily {
                         + NumberText.shown(d.size(3), 0)
                         + "° for each further dipole, in cable of its own velocity factor.",
                 "Every dipole of a row sees another impedance; match with all in place.");
+    }
+
+    @Override
+    public Optional<Integer> grows() {
+        return Optional.of(0);
     }
 
     @Override

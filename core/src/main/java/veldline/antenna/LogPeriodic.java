@@ -3,6 +3,7 @@ package veldline.antenna;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
@@ -110,6 +111,11 @@ public final class LogPeriodic implements WireFamily {
         return List.of(
                 "Arms join the booms in turn: upper boom left, next right, and the other way about below.",
                 "The cable runs inside a boom from the rear and is joined at the front; booms stay insulated from each other.");
+    }
+
+    @Override
+    public Optional<Integer> grows() {
+        return Optional.of(2);
     }
 
     @Override

@@ -2,6 +2,7 @@ package veldline.antenna;
 
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import veldline.explain.Worked;
@@ -81,6 +82,11 @@ public final class Quad implements WireFamily {
                 "An arm of the cross that carries a loop is its side over √2 from the middle: "
                         + Quantity.shown(d.size(1) / Math.sqrt(2), Unit.MM, 1) + " for the driven one.",
                 "Arm, side and all the way around are three lengths; the cut list has the whole way around.");
+    }
+
+    @Override
+    public Optional<Integer> grows() {
+        return Optional.of(0);
     }
 
     @Override

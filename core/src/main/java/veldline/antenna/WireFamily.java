@@ -54,6 +54,11 @@ public interface WireFamily extends Family {
         return 0;
     }
 
+    /** The measure that counts its like parts, where more of them gain more. */
+    default Optional<Integer> grows() {
+        return Optional.empty();
+    }
+
     /** What a wire of its model is called where it is cut. */
     default String part(Design d, int wire) {
         return wire == 0 ? "driven" : "wire " + (wire + 1);

@@ -2,6 +2,7 @@ package veldline.antenna;
 
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import veldline.explain.Formula;
@@ -110,6 +111,11 @@ public final class YagiStack implements WireFamily {
         return List.of(
                 "All driven elements the same side to the cable's inner conductor: one turned over makes a null ahead.",
                 "Equal cables from the splitter to every antenna; match each alone to the line first.");
+    }
+
+    @Override
+    public Optional<Integer> grows() {
+        return Optional.of(4);
     }
 
     @Override

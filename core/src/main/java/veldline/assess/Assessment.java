@@ -8,7 +8,6 @@ import java.util.Optional;
 import veldline.antenna.Antenna;
 import veldline.antenna.Bought;
 import veldline.antenna.Made;
-import veldline.build.BuildPlan;
 import veldline.coverage.Coverage;
 import veldline.explain.Finding;
 import veldline.explain.Worked;
@@ -27,7 +26,7 @@ import veldline.path.Geodesic;
  *
  * @param mesh what the antenna's figures are good to; comes last, and nothing waits for it
  * @param tolerances how exactly it has to be cut; empty inside where there is nothing to keep. Comes last, too
- * @param build all that is needed to build it; comes last, too
+ * @param closer the whole sphere, what more of it buys, how it is built; comes last, too
  * @param outside what the cable's outside changes, where it counts as a wire
  * @param eirp what leaves the near antenna
  * @param mostEirp what may
@@ -46,7 +45,7 @@ public record Assessment(
         Stage<Sweep> sweep,
         Stage<MeshFigures> mesh,
         Stage<Optional<ToleranceFigures>> tolerances,
-        Stage<BuildPlan> build,
+        Stage<CloserLook> closer,
         Stage<OutsideFigures> outside,
         Stage<MatchFigures> match,
         FeedFigures nearFeed,
@@ -149,7 +148,7 @@ public record Assessment(
                 sweep.orStale(before.sweep, asOf),
                 mesh.orStale(before.mesh, asOf),
                 tolerances.orStale(before.tolerances, asOf),
-                build.orStale(before.build, asOf),
+                closer.orStale(before.closer, asOf),
                 outside.orStale(before.outside, asOf),
                 match.orStale(before.match, asOf),
                 nearFeed,
@@ -177,7 +176,7 @@ public record Assessment(
                 sweep,
                 mesh,
                 tolerances,
-                build,
+                closer,
                 outside,
                 match,
                 nearFeed,

@@ -42,7 +42,7 @@ public final class Assessor {
     private final Memory<SweepInput, Sweep> sweeps = new Memory<>();
     private final Memory<AntennaStage.Input, MeshFigures> meshes = new Memory<>();
     private final Memory<ToleranceFigures.Input, Optional<ToleranceFigures>> cuts = new Memory<>();
-    private final Memory<BuildPlan.Input, BuildPlan> plans = new Memory<>();
+    private final Memory<BuildPlan.Input, CloserLook> closer = new Memory<>();
     private final Memory<OutsideInput, OutsideFigures> outsides = new Memory<>();
     private final Memory<AntennaStage.Input, Complex> otherFeeds = new Memory<>();
     private final Memory<MatchStage.Input, MatchFigures> matches = new Memory<>();
@@ -131,7 +131,7 @@ public final class Assessor {
                 sweep,
                 mesh,
                 tolerances,
-                build(job, frequency, depth, antenna, goOn),
+                closer(job, frequency, depth, antenna, goOn),
                 outside,
                 match,
                 near,
@@ -221,7 +221,7 @@ public final class Assessor {
         });
     }
 
-    private Stage<BuildPlan> build(
+    private Stage<CloserLook> closer(
             Job job, double frequency, Depth depth, Stage<AntennaFigures> antenna, BooleanSupplier goOn) {
         if (job.made().isEmpty()) {
             return new Stage.Absent<>(nothingToShape(job));
@@ -231,8 +231,8 @@ public final class Assessor {
         }
         BuildPlan.Input in =
                 new BuildPlan.Input(job.made().get(), frequency, job.needs().stock());
-        return depth == Depth.CHECKED || plans.knows(in)
-                ? Stage.of(() -> plans.of(in, i -> BuildPlan.of(i, goOn)), goOn)
+        return depth == Depth.CHECKED || closer.knows(in)
+                ? Stage.of(() -> closer.of(in, i -> CloserLook.of(i, goOn)), goOn)
                 : new Stage.Running<>();
     }
 

@@ -7,6 +7,7 @@ import veldline.antenna.YagiDrawing;
 import veldline.antenna.YagiShape;
 import veldline.assess.AntennaFigures;
 import veldline.assess.Assessment;
+import veldline.assess.CloserLook;
 import veldline.assess.ToleranceFigures;
 import veldline.build.Outline;
 import veldline.explain.Caution;
@@ -51,7 +52,7 @@ final class BuildSheet implements Sheet {
     public List<Picture> pages(Assessment a, Paper paper) {
         List<Picture> pages = new ArrayList<>();
         pages.add(list(a, paper));
-        a.build().value().ifPresent(p -> {
+        a.closer().value().map(CloserLook::plan).ifPresent(p -> {
             pages.addAll(new WorkPages(a, paper).of(a.job().yagi().orElseThrow(), p));
             pages.addAll(new TrueSize(a, paper)
                     .pages(p.cuts(), Outline.of(a.job().yagi().orElseThrow()), p.marks()));

@@ -7,6 +7,7 @@ import veldline.antenna.Design;
 import veldline.antenna.Made;
 import veldline.assess.AntennaFigures;
 import veldline.assess.Assessment;
+import veldline.assess.CloserLook;
 import veldline.build.BuildPlan;
 import veldline.build.Cut;
 import veldline.build.CutList;
@@ -60,7 +61,7 @@ final class DesignSheet implements Sheet {
                             Origin.Plain.NAME);
         }
         pages.add(page.cautions(a, cautions()).done());
-        Optional<BuildPlan> plan = a.build().value();
+        Optional<BuildPlan> plan = a.closer().value().map(CloserLook::plan);
         plan.ifPresent(p -> pages.addAll(new WorkPages(a, paper).of(made, p)));
         pages.addAll(trueSize.pages(
                 cuts, outlines, plan.map(BuildPlan::marks).orElseGet(() -> veldline.build.Marks.of(made))));

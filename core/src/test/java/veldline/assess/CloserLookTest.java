@@ -1,0 +1,119 @@
+package veldline.assess;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import veldline.antenna.Design;
+import veldline.antenna.Families;
+import veldline.antenna.Family;
+import veldline.build.BuildPlan;
+import veldline.demo.TernholmSands;
+import veldline.field.pattern.RadiatedField;
+import veldline.field.solve.FieldSolution;
+import veldline.field.solve.FieldSolver;
+import veldline.field.solve.MeshRule;
+import veldline.field.wire.Direction;
+import veldline.field.wire.Ground;
+import veldline.field.wire.Vec;
+import veldline.field.wire.Wire;
+import veldline.field.wire.WireModel;
+import veldline.stock.Metal;
+
+class CloserLookTest {
+    private static final double F = 145e6;
+
+    private static Design design(String key, boolean upright) {
+        return Families.wires(key).design(new Family.Wish(F, 2, 4e-3, Metal.COPPER, upright));
+    }
+
+    private static FieldSolution solved(WireModel m) {
+        return new FieldSolver(m, MeshRule.standard(F), () -> true).at(F);
+    }
+
+    @Test
+    void theSphereIsTheFieldAtEveryPoint() {
+        FieldSolution s = solved(design("quad", false).model());
+        WideField w = WideField.of(s);
+        RadiatedField field = new RadiatedField(s);
+        assertThat(w.gains()).hasSize(37).allMatch(l -> l.size() == 73);
+        assertThat(w.gains().get(18).get(36)).isCloseTo(field.gainDbi(Direction.X), within(1e-9));
+        assertThat(w.gains().get(12).get(40)).isCloseTo(field.gainDbi(new Direction(60, 20)), within(1e-9));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"helix, 1, true", "crossed Yagis, 0.5, true", "dipole, 60, false"})
+    void theWaveAheadIsSplitIntoItsHands(String key, double most, boolean turns) {
+        FieldSolution s = solved(design(key, false).model());
+        WideField.Hand h = WideField.of(s).hand();
+        double sum = 10 * Math.log10(Math.pow(10, h.rightDbi() / 10) + Math.pow(10, h.leftDbi() / 10));
+        assertThat(sum).isCloseTo(new RadiatedField(s).gainDbi(Direction.X), within(1e-6));
+        assertThat(h.axialRatio().value()).isLessThanOrEqualTo(most);
+        assertThat(h.rightDbi() > h.leftDbi() + 10).isEqualTo(turns);
+    }
+
+    /** Free field and image against the same antenna solved over a perfect ground. */
+    @ParameterizedTest
+    @CsvSource({"false", "true"})
+    void overGroundItIsWhatTheEngineSolvesThere(boolean upright) {
+        double height = 6.2;
+        Design d = design("dipole", upright);
+        WideField w = WideField.of(solved(d.model()));
+        WireModel free = d.model();
+        WireModel raised = new WireModel(
+                "over ground",
+                free.wires().stream()
+                        .map(x -> new Wire(
+                                x.points().stream()
+                                        .map(p -> p.plus(new Vec(0, 0, height)))
+                                        .toList(),
+                                x.radius(),
+                                false,
+                                x.conductivity()))
+                        .toList(),
+                free.sources(),
+                free.loads(),
+                Ground.PERFECT,
+                Optional.empty(),
+                Optional.of(Direction.X));
+        RadiatedField there = new RadiatedField(solved(raised));
+        for (int deg : new int[] {5, 10, 17, 30, 45}) {
+            double solved = there.gainDbi(new Direction(90 - deg, 0));
+            if (solved > -5) {
+                assertThat(w.overGround(deg, height, Ground.PERFECT, F).value())
+                        .as(deg + "°")
+                        .isCloseTo(solved, within(0.4));
+            }
+        }
+    }
+
+    @Test
+    void moreElementsBuyLessAndLess() {
+        List<Addition> all = Addition.of(TernholmSands.nestCamera().yagi().orElseThrow(), 2437e6, () -> true);
+        assertThat(all).hasSize(11);
+        assertThat(all.get(0).count()).isEqualTo(6);
+        double first = all.get(1).over(all.get(0)).value();
+        double last = all.get(10).over(all.get(9)).value();
+        assertThat(first).isGreaterThan(last).isPositive();
+        assertThat(all.get(10).perLength(all.get(9)).value()).isPositive();
+        assertThat(Addition.of(design("dipole", false), F, () -> true)).isEmpty();
+        assertThat(Addition.of(design("helix", false), F, () -> true)).hasSizeGreaterThan(4);
+    }
+
+    @Test
+    void itIsPartOfTheDeepestLook() {
+        Assessor assessor = new Assessor();
+        Assessment quick = assessor.assess(TernholmSands.nestCamera(), Assessor.Depth.ALL, () -> true);
+        assertThat(quick.closer().value()).isEmpty();
+        CloserLook whole =
+                assessor.assess(TernholmSands.nestCamera()).closer().value().orElseThrow();
+        BuildPlan plan = whole.plan();
+        assertThat(plan.cuts()).hasSize(11);
+        assertThat(whole.wide().gains().get(18).get(36))
+                .isCloseTo(quick.antenna().value().orElseThrow().gain().value(), within(1e-6));
+    }
+}
