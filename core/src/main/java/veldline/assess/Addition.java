@@ -30,7 +30,7 @@ import veldline.quantity.Unit;
  */
 public record Addition(int count, String what, double gainDbi, double longest) {
     /** How many more and fewer are looked at. */
-    private static final int AROUND = 5;
+    private static final int AROUND = 4;
 
     static final Formula STEP = new Formula(
             "What one more buys",

@@ -44,7 +44,9 @@ final class Findings {
                             ShapeRules::polarization,
                             ShapeRules::fits,
                             EngineRules::ends,
-                            EngineRules::cableOutside),
+                            EngineRules::cableOutside,
+                            ShapeRules::kind,
+                            ShapeRules::schools),
             Step.MATCH, List.of(MatchRules::inUse, MatchRules::better, MatchRules::choke),
             Step.FEED_RUN,
                     List.of(

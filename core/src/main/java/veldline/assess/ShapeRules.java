@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import veldline.antenna.Bought;
+import veldline.antenna.Design;
 import veldline.antenna.Polarized;
 import veldline.antenna.YagiChange;
 import veldline.antenna.YagiShape;
@@ -58,6 +59,24 @@ final class ShapeRules {
                                 gain);
         return List.of(f.withRuler(
                 gain.value(), Optional.of(a.needed().value()), a.allowed().map(Worked::value), 1));
+    }
+
+    /** How others work out one of its figures, beside what is solved. */
+    static List<Finding> schools(Assessment a) {
+        return a.closer().value().map(CloserLook::schools).orElse(List.of()).stream()
+                .map(w -> Finding.fits(
+                        w.shown(),
+                        "is “" + w.formula().name() + "”.",
+                        w.formula().goodTo() + ".",
+                        w))
+                .toList();
+    }
+
+    /** What the kind of antenna does well, and what another does better. */
+    static List<Finding> kind(Assessment a) {
+        return a.job().made().filter(Design.class::isInstance).map(Design.class::cast).stream()
+                .map(d -> Finding.plain(Finding.Level.FITS, d.title() + ":", d.of().good(), "But: " + d.of().bad(), ""))
+                .toList();
     }
 
     private static Finding absent(Assessment a, String why) {

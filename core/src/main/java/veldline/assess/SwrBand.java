@@ -4,6 +4,7 @@ import java.util.Optional;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
 import veldline.field.pattern.Sweep;
+import veldline.quantity.NumberText;
 
 /** Over what band the SWR on 50 Ω serves. */
 public final class SwrBand {
@@ -11,30 +12,41 @@ public final class SwrBand {
     private static final double MHZ = 1e6;
     private static final double NARROW = 10e6;
 
-    private static final Formula BAND = new Formula(
-            "Band under SWR 2",
-            "From the lowest to the highest frequency around the best one at which the SWR on 50 Ω stays under 2, as far"
-                    + " as it was looked at.",
-            "B",
-            "b − a",
-            AntennaStage.METHOD + "; curves with the poles in common between the solved frequencies",
-            "As wide as that to a tenth; it moves with the lengths, half a percent for half a percent");
+    private static Formula band(double swr) {
+        return new Formula(
+                "Band under SWR " + NumberText.shown(swr, swr == Math.rint(swr) ? 0 : 1),
+                "From the lowest to the highest frequency around the best one at which the SWR on 50 Ω stays under that, as far"
+                        + " as it was looked at.",
+                "B",
+                "b − a",
+                AntennaStage.METHOD + "; curves with the poles in common between the solved frequencies",
+                "As wide as that to a tenth; it moves with the lengths, half a percent for half a percent");
+    }
 
     private SwrBand() {}
 
     /** Whether the band reaches an end of what was looked at, and may be wider. */
     public static boolean goesOn(Sweep sweep) {
+        return goesOn(sweep, ShapeRules.SWR_USABLE);
+    }
+
+    public static boolean goesOn(Sweep sweep, double swr) {
         double low = sweep.points().get(0).frequency();
         double high = sweep.points().get(sweep.points().size() - 1).frequency();
-        return sweep.under(ShapeRules.SWR_USABLE, LINE)
+        return sweep.under(swr, LINE)
                 .filter(b -> b.low() <= low || b.high() >= high)
                 .isPresent();
     }
 
     /** Megahertz; empty where the SWR is over 2 throughout. */
     public static Optional<Worked> of(Sweep sweep) {
-        return sweep.under(ShapeRules.SWR_USABLE, LINE)
-                .map(band -> Worked.of(BAND)
+        return of(sweep, ShapeRules.SWR_USABLE);
+    }
+
+    /** The same under another SWR. */
+    public static Optional<Worked> of(Sweep sweep, double swr) {
+        return sweep.under(swr, LINE)
+                .map(band -> Worked.of(band(swr))
                         .computed("a", "lowest", band.low() / MHZ, "MHz", 2)
                         .computed("b", "highest", band.high() / MHZ, "MHz", 2)
                         .gives(band.width() / MHZ, "MHz", band.width() < NARROW ? 1 : 0));

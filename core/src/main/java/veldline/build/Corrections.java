@@ -164,7 +164,11 @@ public final class Corrections {
             double shift = -(after - dip.bare.getImaginary()) / dip.slope;
             // Where the reactance hardly moves with frequency a dip has no place to shift from.
             if (!(dip.slope > 0) || Math.abs(shift) > MOST * frequency / 1e6) {
-                return unknown(name, "This antenna has no single dip.");
+                return unknown(
+                        name,
+                        dip.slope > 0
+                                ? "So thick on so thin a rod it is another antenna."
+                                : "This antenna has no single dip.");
             }
             return new Correction(
                     name,

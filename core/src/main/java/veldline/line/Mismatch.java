@@ -6,6 +6,14 @@ import veldline.explain.Worked;
 
 /** What a load that is not the line's own impedance does (Pozar, Microwave Engineering, 4th ed., §2.3). */
 public final class Mismatch {
+    static final Formula RETURN_LOSS = new Formula(
+            "Return loss",
+            "How much weaker what comes back is than what goes out.",
+            "L",
+            "−20·log10(r)",
+            "IEEE Std 146; Pozar, Microwave Engineering, §2.3",
+            "As good as the impedance; over 30 dB connectors decide");
+
     public static final Formula SWR = new Formula(
             "SWR",
             "From the share of the wave that the load sends back; r and x are the load, z the line.",
@@ -40,6 +48,14 @@ public final class Mismatch {
     /** Return loss in dB, positive; infinite for a perfect match. */
     public static double returnLossDb(double swr) {
         return 20 * Math.log10((swr + 1) / (swr - 1));
+    }
+
+    /** Return loss of a load on a line, decibels. */
+    public static Worked workedReturnLoss(Complex load, double z0) {
+        double rho = reflection(load, z0).norm();
+        return Worked.of(RETURN_LOSS)
+                .computed("r", "reflection coefficient", rho, "", 6)
+                .gives(-20 * Math.log10(Math.max(rho, 1e-6)), "dB", 1);
     }
 
     public static Worked workedSwr(Complex load, double z0, String what) {

@@ -14,6 +14,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
 import javax.xml.parsers.DocumentBuilderFactory;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
@@ -25,16 +27,21 @@ import veldline.antenna.Families;
 import veldline.antenna.Family;
 import veldline.antenna.Yagi;
 import veldline.antenna.YagiShape;
+import veldline.assess.Assessor;
 import veldline.build.Marks;
 import veldline.build.Outline;
 import veldline.build.Printed;
 import veldline.build.Solid;
+import veldline.demo.TernholmSands;
 import veldline.field.wire.Vec;
+import veldline.job.Job;
+import veldline.job.JobChange;
 import veldline.picture.Mark;
 import veldline.picture.Picture;
 import veldline.picture.Role;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
+import veldline.sheet.Paper;
 import veldline.stock.Metal;
 
 /** What goes to a cutter, a plotter or a printer of plastic, read back. */
@@ -119,6 +126,24 @@ class WorkshopFilesTest {
         assertThatThrownBy(() -> StlFile.read(cut))
                 .isInstanceOf(FormatException.class)
                 .hasMessageContaining(" ");
+    }
+
+    @Test
+    void oneZipHasAllOfIt() throws IOException {
+        Job job = new JobChange.Fit(true, design("quad")).applyTo(TernholmSands.nestCamera());
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        WorkshopZip.write(new Assessor().assess(job, Assessor.Depth.ALL, () -> true), Paper.A4, out);
+        List<String> names = new ArrayList<>();
+        try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(out.toByteArray()))) {
+            for (ZipEntry e = in.getNextEntry(); e != null; e = in.getNextEntry()) {
+                names.add(e.getName());
+                assertThat(in.readAllBytes()).isNotEmpty();
+            }
+        }
+        assertThat(names).contains("square-loop.pdf", "square-loop.dxf", "square-loop-page-1.svg", "hub.stl");
+        Job bought = TernholmSands.all().get(3);
+        assertThatThrownBy(() -> WorkshopZip.write(new Assessor().assess(bought), Paper.A4, out))
+                .hasMessageContaining("choose one to build");
     }
 
     @Test

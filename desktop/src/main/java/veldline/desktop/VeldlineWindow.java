@@ -246,7 +246,7 @@ public final class VeldlineWindow extends Region {
                 printing.command(command, work.step());
                 lay(Overlay.PRINT);
             }
-            case OTHER_PAPER, PRINT_NOW, SAVE_PDF -> {
+            case OTHER_PAPER, PRINT_NOW, SAVE_PDF, SAVE_WORKSHOP -> {
                 printing.command(command, work.step());
                 refresh();
             }

@@ -105,7 +105,8 @@ public sealed interface Input {
         LEAVE,
         OTHER_PAPER,
         PRINT_NOW,
-        SAVE_PDF
+        SAVE_PDF,
+        SAVE_WORKSHOP
     }
 
     /** A caution to tick. */

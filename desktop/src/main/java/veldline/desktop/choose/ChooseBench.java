@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import veldline.antenna.WireFamily;
 import veldline.antenna.YagiChange;
 import veldline.assess.Stage;
 import veldline.assess.Step;
@@ -142,7 +143,10 @@ public final class ChooseBench implements Bench {
                 .map(c -> new Finding(
                         c.level(),
                         c.shaped().title(),
-                        c.reason() + ".",
+                        c.reason() + "."
+                                + (c.shaped().family() instanceof WireFamily f
+                                        ? " " + f.good() + " But: " + f.bad()
+                                        : ""),
                         c.shaped().build() + ", " + c.gain().number() + " ± "
                                 + NumberText.shown(c.gain().doubt().orElse(0.0), 1) + " dBi; " + CandidateWords.of(c)
                                 + pinned(s)

@@ -64,6 +64,9 @@ final class PrintBench implements Bench {
         if (sheet.unticked(s.job()).isEmpty()) {
             in.add(new Input.Action("print-now", "Print", "", Input.Command.PRINT_NOW));
             in.add(new Input.Action("save-pdf", "Save as PDF", "", Input.Command.SAVE_PDF));
+            if (over == Step.SHAPE && s.job().made().isPresent()) {
+                in.add(new Input.Action("save-workshop", "Save PDF, SVG, DXF, STL", "", Input.Command.SAVE_WORKSHOP));
+            }
         }
         in.add(new Input.Action("paper", paper.other().title() + " paper instead", "", Input.Command.OTHER_PAPER));
         in.add(new Input.Action("leave", "Back to " + over.title(), "Esc", Input.Command.LEAVE));

@@ -17,6 +17,7 @@ import javafx.print.Printer;
 import javafx.print.PrinterJob;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.transform.Scale;
+import veldline.assess.Assessment;
 import veldline.assess.Step;
 import veldline.desktop.bench.BenchView;
 import veldline.desktop.bench.Input;
@@ -24,6 +25,7 @@ import veldline.desktop.bench.Showing;
 import veldline.desktop.look.Appearance;
 import veldline.desktop.look.CanvasPainter;
 import veldline.format.PdfFile;
+import veldline.format.WorkshopZip;
 import veldline.picture.Picture;
 import veldline.sheet.Paper;
 import veldline.sheet.Sheet;
@@ -74,6 +76,8 @@ public final class Printing {
             }
             case PRINT_NOW -> print();
             case SAVE_PDF -> chooser.choose("Save the pages as", "*.pdf", true).ifPresent(this::save);
+            case SAVE_WORKSHOP ->
+                chooser.choose("Save for the workshop as", "*.zip", true).ifPresent(this::saveWorkshop);
             default -> throw new IllegalArgumentException(command + " has nothing to do with printing");
         }
     }
@@ -122,11 +126,25 @@ public final class Printing {
     public void save(File file) {
         List<Picture> pages = sheet().pages(showing.get().assessment(), paper);
         String title = sheet().title() + ", " + showing.get().job().name();
-        File target = file.getName().endsWith(".pdf") ? file : new File(file.getPath() + ".pdf");
+        write(file, ".pdf", pages.size() + " pages", out -> PdfFile.write(title, pages, out));
+    }
+
+    /** Writes all that a workshop takes as one zip, likewise. */
+    public void saveWorkshop(File file) {
+        Assessment a = showing.get().assessment();
+        write(file, ".zip", "pages, outlines and parts to print", out -> WorkshopZip.write(a, paper, out));
+    }
+
+    private interface Writing {
+        void to(OutputStream out) throws IOException;
+    }
+
+    private void write(File file, String ending, String what, Writing writing) {
+        File target = file.getName().endsWith(ending) ? file : new File(file.getPath() + ending);
         CompletableFuture.supplyAsync(() -> {
                     try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(target.toPath()))) {
-                        PdfFile.write(title, pages, out);
-                        return "Saved " + target.getName() + ", " + pages.size() + " pages.";
+                        writing.to(out);
+                        return "Saved " + target.getName() + ", " + what + ".";
                     } catch (IOException e) {
                         return target.getName() + " was not written: " + e.getMessage() + ". Choose another folder.";
                     }

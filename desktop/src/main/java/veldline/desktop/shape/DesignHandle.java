@@ -1,7 +1,6 @@
 package veldline.desktop.shape;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -36,38 +35,59 @@ public record DesignHandle(int measure, String name, Vec at, Vec by) {
 
     /** One for every measure that moves something; numbers of things are typed. */
     public static List<DesignHandle> of(Design d) {
-        List<DesignHandle> handles = new ArrayList<>();
         List<Vec> now = corners(d);
-        List<Measure> measures = d.of().measures();
-        for (int i = 0; i < measures.size(); i++) {
-            Measure m = measures.get(i);
-            double step = Math.max(SHARE * d.size(i), m.isLength() ? 1e-4 : 0.1);
-            List<Vec> then = m.unit() == veldline.quantity.Unit.ONE
-                    ? List.of()
-                    : corners(d.withSize(i, Quantity.shown(d.size(i) + step, m.unit(), 9)));
-            if (then.size() == now.size()) {
-                int most = mostMoved(now, then, handles);
-                Vec by = then.get(most).minus(now.get(most)).times(1 / step);
-                if (by.length() > 1e-9) {
-                    handles.add(new DesignHandle(i, m.name(), now.get(most), by));
-                }
-            }
-        }
+        List<DesignHandle> handles = new ArrayList<>();
+        // What can be taken hold of in few places chooses before what can be in many.
+        IntStream.range(0, d.of().measures().size())
+                .mapToObj(i -> Move.of(d, i, now))
+                .flatMap(Optional::stream)
+                .sorted(Comparator.comparingInt(m -> m.farthest.size()))
+                .forEach(m -> handles.add(m.handle(d, now, handles)));
+        handles.sort(Comparator.comparingInt(DesignHandle::measure));
         return handles;
     }
 
-    /** The corner that moves most; of those that move as far, one that nothing takes hold of yet. */
-    private static int mostMoved(List<Vec> now, List<Vec> then, List<DesignHandle> taken) {
-        double[] moved = IntStream.range(0, now.size())
-                .mapToDouble(i -> then.get(i).minus(now.get(i)).length())
-                .toArray();
-        double farthest = Arrays.stream(moved).max().orElse(0);
-        return IntStream.range(0, moved.length)
-                .filter(i -> moved[i] >= (1 - EVEN) * farthest)
-                .boxed()
-                .min(Comparator.comparing(i ->
-                        taken.stream().anyMatch(h -> h.at.minus(now.get(i)).length() < 1e-9)))
-                .orElse(0);
+    /**
+     * How a measure moves the corners.
+     *
+     * @param by each of them, for one more of the measure
+     * @param farthest those that move most, by index
+     */
+    private record Move(int measure, List<Vec> by, List<Integer> farthest) {
+        static Optional<Move> of(Design d, int index, List<Vec> now) {
+            Measure m = d.of().measures().get(index);
+            if (m.isCount()) {
+                return Optional.empty();
+            }
+            double step = Math.max(SHARE * d.size(index), m.isLength() ? 1e-4 : 0.1);
+            List<Vec> then = corners(d.withSize(index, Quantity.shown(d.size(index) + step, m.unit(), 9)));
+            if (then.size() != now.size()) {
+                return Optional.empty();
+            }
+            List<Vec> by = IntStream.range(0, now.size())
+                    .mapToObj(i -> then.get(i).minus(now.get(i)).times(1 / step))
+                    .toList();
+            double most = by.stream().mapToDouble(Vec::length).max().orElse(0);
+            return most > 1e-9
+                    ? Optional.of(new Move(
+                            index,
+                            by,
+                            IntStream.range(0, by.size())
+                                    .filter(i -> by.get(i).length() >= (1 - EVEN) * most)
+                                    .boxed()
+                                    .toList()))
+                    : Optional.empty();
+        }
+
+        /** At one of the farthest that nothing takes hold of yet. */
+        DesignHandle handle(Design d, List<Vec> now, List<DesignHandle> taken) {
+            int at = farthest.stream()
+                    .filter(i ->
+                            taken.stream().noneMatch(h -> h.at.minus(now.get(i)).length() < 1e-9))
+                    .findFirst()
+                    .orElse(farthest.get(0));
+            return new DesignHandle(measure, d.of().measures().get(measure).name(), now.get(at), by.get(at));
+        }
     }
 
     private static List<Vec> corners(Design d) {

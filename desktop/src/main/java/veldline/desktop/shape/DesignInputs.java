@@ -1,7 +1,11 @@
 package veldline.desktop.shape;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import veldline.antenna.Design;
 import veldline.antenna.DesignChange;
 import veldline.antenna.Measure;
@@ -13,6 +17,12 @@ import veldline.job.JobChange;
 import veldline.path.FreeSpace;
 import veldline.quantity.InchFraction;
 import veldline.quantity.NumberText;
+import veldline.quantity.Quantity;
+import veldline.quantity.Unit;
+import veldline.stock.Covering;
+import veldline.stock.Form;
+import veldline.stock.Insulation;
+import veldline.stock.Metal;
 
 /** What can be set of a design: a box for each of its family's measures, and the conductor. */
 final class DesignInputs {
@@ -22,15 +32,41 @@ final class DesignInputs {
         double wave = FreeSpace.wavelength(s.job().brief().frequency().value());
         List<Input> in = new ArrayList<>();
         in.add(OwnWiresInputs.view(s));
+        in.add(Below.input(s));
         for (int i = 0; i < d.sizes().size(); i++) {
-            in.add(box(d, i, wave));
+            in.add(d.of().measures().get(i).isChoice() ? choice(d, i) : box(d, i, wave));
         }
         in.add(new Input.Value(
                 "conductor",
-                "Conductor",
+                "Conductor, or width of a strip",
                 d.diameter(),
                 "",
                 Limits.within(1e-4, 0.03 * wave, "0.1 mm", mm(0.03 * wave), q -> lift(new DesignChange.Conductor(q)))));
+        in.add(new Input.Pick(
+                "form",
+                "It is",
+                Arrays.stream(Form.values())
+                        .map(f -> new Input.Option(f.words(), f == d.form(), lift(new DesignChange.Formed(f))))
+                        .toList()));
+        in.add(new Input.Pick(
+                "metal",
+                "Metal",
+                Arrays.stream(Metal.values())
+                        .map(m -> new Input.Option(m.words(), m == d.metal(), lift(new DesignChange.Made(m))))
+                        .toList()));
+        in.add(covering(d));
+        d.covering()
+                .ifPresent(c -> in.add(new Input.Value(
+                        "covering-thickness",
+                        "How thick it lies",
+                        c.thickness(),
+                        "",
+                        Limits.within(
+                                1e-5,
+                                0.01 * wave,
+                                "0.01 mm",
+                                mm(0.01 * wave),
+                                q -> lift(new DesignChange.Covered(Optional.of(new Covering(c.insulation(), q))))))));
         in.add(new Input.Choice(
                 "lies",
                 "Its field",
@@ -57,6 +93,41 @@ final class DesignInputs {
         return in;
     }
 
+    private static Input choice(Design d, int i) {
+        Measure m = d.of().measures().get(i);
+        List<Input.Option> options = IntStream.range(0, m.words().size())
+                .mapToObj(k -> new Input.Option(
+                        m.words().get(k),
+                        k == d.count(i),
+                        lift(new DesignChange.Size(i, Quantity.of(Integer.toString(k), Unit.ONE)))))
+                .toList();
+        return new Input.Choice("measure-" + i, m.name(), options);
+    }
+
+    private static Input covering(Design d) {
+        Quantity usual = Quantity.of("0.5", Unit.MM);
+        return new Input.Pick(
+                "covering",
+                "Around it",
+                Stream.concat(
+                                Stream.of(new Input.Option(
+                                        "nothing",
+                                        d.covering().isEmpty(),
+                                        lift(new DesignChange.Covered(Optional.empty())))),
+                                Arrays.stream(Insulation.values())
+                                        .map(k -> new Input.Option(
+                                                k.words(),
+                                                d.covering()
+                                                        .filter(c -> c.insulation() == k)
+                                                        .isPresent(),
+                                                lift(new DesignChange.Covered(Optional.of(new Covering(
+                                                        k,
+                                                        d.covering()
+                                                                .map(Covering::thickness)
+                                                                .orElse(usual))))))))
+                        .toList());
+    }
+
     private static Input box(Design d, int i, double wave) {
         Measure m = d.of().measures().get(i);
         String least = m.isLength() ? mm(m.least(wave)) : m.of(m.least()).toString();
@@ -66,7 +137,7 @@ final class DesignInputs {
                 m.name(),
                 d.sizes().get(i),
                 m.isLength() ? InchFraction.ofMetres(d.size(i), 32).text() + " in" : "",
-                q -> m.unit() == veldline.quantity.Unit.ONE && q.value() != Math.rint(q.value())
+                q -> m.isCount() && q.value() != Math.rint(q.value())
                         ? new Input.Outcome.Refused(
                                 q + " is no whole number; give one from " + least + " to " + most + ".")
                         : Limits.within(

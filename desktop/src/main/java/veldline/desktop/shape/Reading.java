@@ -3,19 +3,37 @@ package veldline.desktop.shape;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import veldline.assess.CloserLook;
 import veldline.desktop.bench.Showing;
 
 /** Which curve left and right walk, and where on each it is read. */
 enum Reading {
     ELEMENTS,
     PATTERN,
-    SWR;
+    SWR,
+    /** Lines of the sphere, from straight up. */
+    SPHERE,
+    /** Heights over the ground. */
+    HEIGHT,
+    /** One more or fewer. */
+    MORE,
+    /** What shifts the dip. */
+    WORK;
+
+    /** Those to choose from over the figures; the others go with what is shown below. */
+    static final List<Reading> CHOSEN = List.of(ELEMENTS, PATTERN, SWR);
 
     static final String WALK = "shape.walk";
     private static final String PLACE = "shape.read.";
 
     static Reading walked(Showing s) {
-        return Optional.ofNullable(s.noted().get(WALK)).map(Reading::valueOf).orElse(ELEMENTS);
+        Below below = Below.chosen(s);
+        return below == Below.FIGURES
+                ? Optional.ofNullable(s.noted().get(WALK))
+                        .map(Reading::valueOf)
+                        .filter(CHOSEN::contains)
+                        .orElse(ELEMENTS)
+                : below.walked();
     }
 
     /** @param own whether it is one's own wires that are shown */
@@ -24,6 +42,10 @@ enum Reading {
             case ELEMENTS -> own ? "corners" : "elements";
             case PATTERN -> "pattern";
             case SWR -> "SWR";
+            case SPHERE -> "lines";
+            case HEIGHT -> "height";
+            case MORE -> "how many";
+            case WORK -> "shifts";
         };
     }
 
@@ -55,6 +77,14 @@ enum Reading {
                 s.assessment().antenna().value().map(f -> f.eCut().size()).orElse(0);
             case SWR ->
                 s.assessment().sweep().value().map(w -> w.points().size()).orElse(0);
+            case SPHERE -> closer(s).map(c -> c.wide().gains().size()).orElse(0);
+            case HEIGHT -> closer(s).map(c -> GroundView.heights()).orElse(0);
+            case MORE -> closer(s).map(c -> c.additions().size()).orElse(0);
+            case WORK -> closer(s).map(c -> c.plan().corrections().size()).orElse(0);
         };
+    }
+
+    private static Optional<CloserLook> closer(Showing s) {
+        return s.assessment().closer().value();
     }
 }

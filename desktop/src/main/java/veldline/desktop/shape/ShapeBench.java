@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import veldline.antenna.Antenna;
 import veldline.antenna.BoomKind;
 import veldline.antenna.Bought;
@@ -15,6 +16,7 @@ import veldline.antenna.OwnWires;
 import veldline.antenna.Polarized;
 import veldline.antenna.YagiChange;
 import veldline.antenna.YagiDrawing;
+import veldline.antenna.YagiSchool;
 import veldline.antenna.YagiShape;
 import veldline.assess.Step;
 import veldline.desktop.bench.Bench;
@@ -75,6 +77,7 @@ public final class ShapeBench implements Bench {
         String name = i == 0 ? "Reflector" : i == 1 ? "Driven element" : "Director " + (i - 1);
         Quantity boom = Quantity.shown(y.boomLength(), Unit.MM, 1);
         List<Input> in = new ArrayList<>();
+        in.add(Below.input(s));
         in.add(new Input.Value(
                 "boom",
                 "Boom length",
@@ -180,6 +183,18 @@ public final class ShapeBench implements Bench {
                                         "100000",
                                         q -> lift(new YagiChange.Outside(Optional.of(c.withChoke(q)))))))));
         in.add(new Input.Action("improve", "Improve by the engine", "I", Input.Command.IMPROVE));
+        in.add(new Input.Pick(
+                "school",
+                "Lengths by",
+                Stream.concat(
+                                Arrays.stream(YagiSchool.values())
+                                        .map(k -> new Input.Option(
+                                                k.words(), k.gave(y, f), lift(new YagiChange.School(f, k)))),
+                                Stream.of(new Input.Option(
+                                        "own or improved",
+                                        Arrays.stream(YagiSchool.values()).noneMatch(k -> k.gave(y, f)),
+                                        lift(new YagiChange.Take(y, "own lengths")))))
+                        .toList()));
         in.add(walked(s));
         in.add(OwnWiresInputs.from(y, !s.atFar()));
         in.add(new Input.Note(
@@ -196,9 +211,11 @@ public final class ShapeBench implements Bench {
         return new Input.Choice(
                 "walked",
                 "Left and right walk",
-                Arrays.stream(Reading.values())
-                        .map(r -> new Input.Option(r.word(own), r == walked, new Input.Outcome.Picked(r.pick())))
-                        .toList());
+                (Below.chosen(s) == Below.FIGURES ? Reading.CHOSEN : List.of(walked))
+                        .stream()
+                                .map(r ->
+                                        new Input.Option(r.word(own), r == walked, new Input.Outcome.Picked(r.pick())))
+                                .toList());
     }
 
     private static List<Input> bought(Bought b, boolean near) {
@@ -302,7 +319,12 @@ public final class ShapeBench implements Bench {
                 return Optional.of(r.at(Math.max(0, Math.min(r.count(s) - 1, place))));
             }
         }
-        return Optional.empty();
+        if (zone.equals(Reading.SPHERE.pick()) && Reading.SPHERE.count(s) > 0) {
+            return Optional.of(Reading.SPHERE.at(SphereView.lineAt(y, height, Reading.SPHERE.count(s))));
+        }
+        return zone.equals(Reading.HEIGHT.pick()) && Reading.HEIGHT.count(s) > 0
+                ? Optional.of(Reading.HEIGHT.at(GroundView.heightAt(x, width, height)))
+                : Optional.empty();
     }
 
     /** Along the boom moves an element, across it lengthens it; the greater of the two counts. */
@@ -350,6 +372,10 @@ public final class ShapeBench implements Bench {
         Reading walked = Reading.walked(s);
         return walked == Reading.ELEMENTS
                 ? s.job().yagi().isPresent() ? picked(s) : 0
-                : walked.place(s).orElse(walked == Reading.SWR ? walked.count(s) / 2 : 0);
+                : walked.place(s)
+                        .orElse(
+                                walked == Reading.PATTERN || walked == Reading.WORK
+                                        ? 0
+                                        : Math.max(0, walked.count(s) / 2));
     }
 }

@@ -43,6 +43,10 @@ final class ShapeFigures {
     /** Both, with the rules between them. */
     void draw() {
         pen.line(18, RULE, pen.width() - 18, RULE, Role.SAND, 1);
+        if (Below.chosen(s) != Below.FIGURES) {
+            Below.chosen(s).draw(s, pen);
+            return;
+        }
         pen.line(split(), RULE + 8, split(), pen.height() - 10, Role.SAND, 1);
         pattern(split());
         swr(left());

@@ -56,7 +56,9 @@ final class ShapePicture {
         OnWires.draw(s, yagi, drawing, ShapeBench.picked(s), pen);
         ShapeFigures figures = new ShapeFigures(s, pen);
         figures.draw();
-        cutList(figures.left());
+        if (Below.chosen(s) == Below.FIGURES) {
+            cutList(figures.left());
+        }
         return pen.done();
     }
 

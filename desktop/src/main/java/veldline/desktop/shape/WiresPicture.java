@@ -11,6 +11,8 @@ import veldline.antenna.OwnWires;
 import veldline.antenna.OwnWiresChange;
 import veldline.assess.AntennaFigures;
 import veldline.assess.WireCurrent;
+import veldline.build.Cut;
+import veldline.build.CutList;
 import veldline.desktop.bench.Showing;
 import veldline.explain.Origin;
 import veldline.field.wire.Port;
@@ -181,7 +183,9 @@ final class WiresPicture {
         });
         ShapeFigures below = new ShapeFigures(s, pen);
         below.draw();
-        list(below.left());
+        if (Below.chosen(s) == Below.FIGURES) {
+            list(below.left());
+        }
         return pen.done();
     }
 
@@ -246,7 +250,10 @@ final class WiresPicture {
         if (w.closed()) {
             points.add(points.get(0));
         }
-        pen.path(points, index == wires.fed() ? Role.MUSSEL : Role.INK, 3, Dash.SOLID);
+        boolean sheet = design.filter(d -> d.of().isSheet(d, index) && index != wires.fed())
+                .isPresent();
+        pen.path(
+                points, index == wires.fed() ? Role.MUSSEL : sheet ? Role.EDGE : Role.INK, sheet ? 1.2 : 3, Dash.SOLID);
     }
 
     private void feed() {
@@ -352,16 +359,29 @@ final class WiresPicture {
         double y = ShapeFigures.RULE + 142;
         pen.text("To cut", left, y, Anchor.START, 15, Face.BOLD, Role.INK, Origin.Plain.NAME);
         pen.words("mm, along the wire", left + 62, y, Anchor.START, Face.TEXT, Role.SLATE);
+        List<Cut> cuts = design.map(
+                        d -> CutList.of(d, s.job().brief().frequency().value()))
+                .orElseGet(() -> CutList.of(wires, s.job().brief().frequency().value()));
         int rows = Math.max(1, (int) ((pen.height() - y - 22) / ROW) + 1);
-        int columns = wires.wires().size() > 2 * rows ? 3 : 2;
+        int columns = cuts.size() <= rows ? 1 : cuts.size() <= 2 * rows ? 2 : 3;
         double column = (pen.width() - 10 - left) / columns;
-        for (int i = 0; i < Math.min(wires.wires().size(), columns * rows); i++) {
+        int letters = (int) ((column - 76) / 6.2);
+        for (int i = 0; i < Math.min(cuts.size(), columns * rows); i++) {
             double x = left + i / rows * column;
             double rowY = y + 20 + i % rows * ROW;
-            OwnWire w = wires.wires().get(i);
-            pen.text("wire " + (i + 1), x, rowY, Anchor.START, 12, Face.TEXT, Role.INK, Origin.Plain.NAME);
+            Cut c = cuts.get(i);
+            String name = (c.count() > 1 ? c.count() + " × " : "") + c.name();
             pen.text(
-                    NumberText.shown(w.length() * 1000, 1),
+                    name.length() <= letters ? name : name.substring(0, Math.max(1, letters - 1)) + ".",
+                    x,
+                    rowY,
+                    Anchor.START,
+                    12,
+                    Face.TEXT,
+                    Role.INK,
+                    Origin.Plain.NAME);
+            pen.text(
+                    NumberText.shown(c.length() * 1000, 1),
                     x + column - 14,
                     rowY,
                     Anchor.END,

@@ -1,0 +1,179 @@
+package veldline.desktop.shape;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import veldline.assess.Readout;
+import veldline.assess.SwrBand;
+import veldline.desktop.bench.Showing;
+import veldline.explain.Origin;
+import veldline.explain.Worked;
+import veldline.field.pattern.Sweep;
+import veldline.line.Mismatch;
+import veldline.picture.Axis;
+import veldline.picture.Mark.Anchor;
+import veldline.picture.Mark.At;
+import veldline.picture.Mark.Dash;
+import veldline.picture.Mark.Face;
+import veldline.picture.Pen;
+import veldline.picture.Role;
+import veldline.quantity.NumberText;
+
+/**
+ * Resistance to the right, reactance up and down, in plain ohms, with the rounds inside which an SWR is kept; the curve is the feed over
+ * the band. What leaves the sheet is held at its edge.
+ */
+final class OhmsView implements Below.View {
+    private static final double LINE = 50;
+    private static final double[] KEPT = {1.5, 2, 3};
+    /** Ohms of reactance either way that a sheet holds. */
+    private static final double[] HALVES = {70, 140, 350, 1400, 7000};
+
+    private static final double SIDE = 210;
+
+    @Override
+    public void draw(Showing s, Pen pen) {
+        double top = ShapeFigures.RULE;
+        pen.text("Resistance and reactance", 18, top + 20, Anchor.START, 15, Face.BOLD, Role.INK, Origin.Plain.NAME);
+        Optional<Sweep> sweep = s.assessment().sweep().value();
+        if (sweep.isEmpty()) {
+            pen.words("Being solved over the band.", 18, top + 44, Anchor.START, Face.TEXT, Role.SLATE);
+            return;
+        }
+        List<Sweep.Point> points = sweep.get().points();
+        double low = top + 34;
+        double high = pen.height() - 28;
+        double width = pen.width() - SIDE - 70;
+        // Alike in both directions, so that the rounds are round; as large as holds the curve, in few steps.
+        double far = points.stream()
+                .mapToDouble(p -> Math.max(
+                        Math.abs(p.impedance().getImaginary()), p.impedance().getReal() * (high - low) / (2 * width)))
+                .max()
+                .orElse(0);
+        double half = Arrays.stream(HALVES).filter(h -> h >= far).findFirst().orElse(HALVES[HALVES.length - 1]);
+        double perOhm = (high - low) / (2 * half);
+        double ohms = width / perOhm;
+        Axis r = new Axis(0, ohms, 60, 60 + width);
+        Axis x = new Axis(-half, half, high, low);
+        frame(pen, r, x);
+        for (double swr : KEPT) {
+            round(pen, r, x, swr);
+        }
+        pen.path(
+                points.stream()
+                        .map(p -> new At(
+                                r.clamped(p.impedance().getReal()),
+                                x.clamped(p.impedance().getImaginary())))
+                        .toList(),
+                Role.MUSSEL,
+                3,
+                Dash.SOLID);
+        pen.zone(
+                Reading.SWR.pick(),
+                r.at(0),
+                low,
+                ohms * perOhm,
+                ohms * perOhm,
+                "the feed over the band; left and right walk it");
+        int read = Math.min(points.size() - 1, Reading.SWR.place(s).orElse(points.size() / 2));
+        Sweep.Point p = points.get(read);
+        pen.dot(
+                r.clamped(p.impedance().getReal()),
+                x.clamped(p.impedance().getImaginary()),
+                6,
+                Role.LICHEN,
+                Role.SHEET,
+                1.5);
+        ends(pen, points, r, x);
+        side(pen, sweep.get(), p);
+    }
+
+    private static void frame(Pen pen, Axis r, Axis x) {
+        pen.line(r.at(0), x.at(0), r.at(r.to()), x.at(0), Role.EDGE, 1);
+        pen.line(r.at(0), x.at(x.from()), r.at(0), x.at(x.to()), Role.EDGE, 1);
+        for (double at : r.ticks(6)) {
+            if (at > 0) {
+                pen.tick(NumberText.shown(at, 0), r.at(at), x.at(x.from()) + 16, Anchor.MIDDLE);
+            }
+        }
+        for (double at : x.ticks(4)) {
+            pen.tick(
+                    (at > 0 ? "+j" : at < 0 ? "−j" : "") + NumberText.shown(Math.abs(at), 0),
+                    r.at(0) - 6,
+                    x.at(at) + 4,
+                    Anchor.END);
+        }
+    }
+
+    /** All impedances of one SWR on the line lie on a circle. */
+    private static void round(Pen pen, Axis r, Axis x, double swr) {
+        double middle = LINE * (swr * swr + 1) / (2 * swr);
+        double radius = LINE * (swr * swr - 1) / (2 * swr);
+        List<At> points = new ArrayList<>();
+        for (int deg = 0; deg <= 360; deg += 5) {
+            points.add(new At(
+                    r.clamped(middle + radius * Math.cos(Math.toRadians(deg))),
+                    x.clamped(radius * Math.sin(Math.toRadians(deg)))));
+        }
+        boolean limit = swr == 2;
+        pen.path(points, limit ? Role.THRIFT : Role.SAND, limit ? 2 : 1.2, Dash.SOLID);
+        pen.tick(NumberText.shown(swr, swr == 1.5 ? 1 : 0), r.at(middle), x.at(radius) - 3, Anchor.MIDDLE);
+    }
+
+    private static void ends(Pen pen, List<Sweep.Point> points, Axis r, Axis x) {
+        for (Sweep.Point p : List.of(points.get(0), points.get(points.size() - 1))) {
+            pen.tick(
+                    NumberText.shown(p.frequency() / 1e6, 0),
+                    r.clamped(p.impedance().getReal()) + 8,
+                    x.clamped(p.impedance().getImaginary()) - 6,
+                    Anchor.START);
+        }
+    }
+
+    private static void side(Pen pen, Sweep sweep, Sweep.Point p) {
+        double left = pen.width() - SIDE;
+        double y = ShapeFigures.RULE + 44;
+        pen.text(
+                "At " + NumberText.shown(p.frequency() / 1e6, 1) + " MHz",
+                left,
+                y,
+                Anchor.START,
+                13,
+                Face.BOLD,
+                Role.LICHEN,
+                Origin.Plain.SCALE);
+        row(pen, "resistance", Readout.resistance(p), left, y + 20);
+        row(pen, "reactance", Readout.reactance(p), left, y + 37);
+        row(pen, "SWR on 50 Ω", Readout.swr(p), left, y + 54);
+        row(pen, "return loss", Mismatch.workedReturnLoss(p.impedance(), LINE), left, y + 71);
+        row(pen, "gain", Readout.gain(p), left, y + 88);
+        pen.text("Bandwidth", left, y + 116, Anchor.START, 13, Face.BOLD, Role.INK, Origin.Plain.NAME);
+        double at = y + 134;
+        for (double swr : KEPT) {
+            Optional<Worked> band = SwrBand.of(sweep, swr);
+            pen.words("SWR under " + NumberText.shown(swr, 1), left, at, Anchor.START, Face.TEXT, Role.SLATE);
+            band.ifPresentOrElse(
+                    b -> pen.text(
+                            (SwrBand.goesOn(sweep, swr) ? "over " : "") + b.shown(),
+                            pen.width() - 14,
+                            at(swr, y),
+                            Anchor.END,
+                            12,
+                            Face.MONO,
+                            Role.INK,
+                            Origin.of(b)),
+                    () -> pen.words("nowhere", pen.width() - 14, at(swr, y), Anchor.END, Face.TEXT, Role.INK));
+            at += 17;
+        }
+    }
+
+    private static double at(double swr, double y) {
+        return y + 134 + (swr == 1.5 ? 0 : swr == 2 ? 17 : 34);
+    }
+
+    private static void row(Pen pen, String name, Worked w, double left, double y) {
+        pen.words(name, left, y, Anchor.START, Face.TEXT, Role.SLATE);
+        pen.text(w.shown(), pen.width() - 14, y, Anchor.END, 12.5, Face.MONO, Role.INK, Origin.of(w));
+    }
+}

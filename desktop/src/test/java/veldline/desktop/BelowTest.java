@@ -1,0 +1,137 @@
+package veldline.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.Test;
+import veldline.antenna.Design;
+import veldline.antenna.Families;
+import veldline.antenna.Family;
+import veldline.antenna.YagiSchool;
+import veldline.assess.Step;
+import veldline.desktop.bench.Benches;
+import veldline.job.JobChange;
+import veldline.picture.Mark;
+import veldline.stock.Metal;
+
+/** What stands under the drawing, in the real window: picked, walked and dragged, numbers following. */
+class BelowTest extends WindowTest {
+    private void below(String what) {
+        interact(() -> {
+            work.go(Step.SHAPE);
+            work.pick("set:shape.below=" + what);
+        });
+        until(() -> work.showing()
+                .filter(s -> s.assessment().closer().settled()
+                        && s.job() == work.desk().job())
+                .isPresent());
+        leaveBoxes();
+    }
+
+    private List<String> texts() {
+        return picture().picture().texts().map(Mark.Text::text).toList();
+    }
+
+    private Design fit(String key) {
+        Design d = Families.wires(key).design(new Family.Wish(2437e6, 0.35, 1.6e-3, Metal.COPPER, false));
+        interact(() -> work.apply(new JobChange.Fit(true, d)));
+        return d;
+    }
+
+    @Test
+    void theSphereIsWalkedLineByLine() {
+        below("SPHERE");
+        assertThat(texts()).contains("Everywhere around it", "0° over level", "a straight field");
+        push(KeyCode.RIGHT);
+        until(() -> texts().contains("−5° over level"));
+        push(KeyCode.LEFT);
+        push(KeyCode.LEFT);
+        until(() -> texts().contains("5° over level"));
+    }
+
+    @Test
+    void theFeedIsWalkedOverTheBand() {
+        below("OHMS");
+        assertThat(texts()).contains("Resistance and reactance", "At 2437.0 MHz", "return loss");
+        String before = texts().toString();
+        push(KeyCode.RIGHT);
+        until(() -> !texts().toString().equals(before));
+        assertThat(texts()).noneMatch("At 2437.0 MHz"::equals);
+    }
+
+    @Test
+    void theHeightIsWalkedAndThePatternFollows() {
+        below("GROUND");
+        assertThat(texts()).contains("8.00 m up", "over sea water");
+        push(KeyCode.RIGHT);
+        until(() -> texts().stream().noneMatch("8.00 m up"::equals));
+        assertThat(texts()).anyMatch(t -> t.endsWith("m up"));
+    }
+
+    @Test
+    void whatMoreBuysIsWalkedAndSaysWhatIsEnough() {
+        below("MORE");
+        assertThat(texts()).contains("What more elements buy", "11 elements", "over one fewer");
+        assertThat(texts()).anyMatch(t -> t.startsWith("Enough for this job: "));
+        push(KeyCode.RIGHT);
+        until(() -> texts().contains("12 elements"));
+        fit("dipole");
+        below("MORE");
+        until(() -> texts().stream().anyMatch(t -> t.startsWith("It is not made of like parts")));
+    }
+
+    @Test
+    void shiftsStandOneByOne() {
+        below("WORK");
+        assertThat(texts()).contains("Rain film, 0.1 mm", "Ice, 2 mm", "?");
+        assertThat(texts()).anyMatch(t -> t.startsWith("boom 363 mm"));
+        push(KeyCode.RIGHT);
+        until(() -> texts().stream().anyMatch(t -> t.startsWith("Tubes are solved")));
+    }
+
+    @Test
+    void aTurningWaveShowsItsHandsAndItsChoiceIsABar() {
+        fit("helix");
+        below("SPHERE");
+        assertThat(texts()).anyMatch(t -> t.startsWith("axial ratio "));
+        clickOn("left-handed");
+        until(() -> ((Design) work.desk().job().nearAntenna()).count(3) == 1);
+        below("SPHERE");
+        assertThat(work.showing().orElseThrow().assessment().of(Step.SHAPE))
+                .anyMatch(f -> f.rest().contains("Helix gain, measured fit"))
+                .anyMatch(f -> f.lead().startsWith("Helix, "));
+    }
+
+    @Test
+    void conductorIsTypedByGaugeAndCovered() {
+        fit("dipole");
+        below("FIGURES");
+        TextField box = lookup("#box-conductor").queryAs(TextField.class);
+        assertThat(box).isNotNull();
+        enter("conductor", "14 AWG");
+        until(() ->
+                Math.abs(((Design) work.desk().job().nearAntenna()).diameter().value() - 1.628e-3) < 1e-6);
+        interact(() -> Benches.of(Step.SHAPE).inputs(work.showing().orElseThrow()).stream()
+                .filter(i -> i.id().equals("covering"))
+                .map(veldline.desktop.bench.Input.Pick.class::cast)
+                .flatMap(p -> p.options().stream())
+                .filter(o -> o.word().equals("PVC"))
+                .flatMap(o -> o.change().stream())
+                .forEach(work::apply));
+        until(() -> lookup("#box-covering-thickness").tryQuery().isPresent());
+    }
+
+    @Test
+    void lengthsAreTakenFromThePublishedTable() {
+        settle();
+        interact(() -> work.go(Step.SHAPE));
+        double f = 2437e6;
+        interact(() -> work.apply(new JobChange.OfYagi(new veldline.antenna.YagiChange.School(f, YagiSchool.TABLE))));
+        assertThat(YagiSchool.TABLE.gave(work.desk().job().yagi().orElseThrow(), f))
+                .isTrue();
+        push(KeyCode.CONTROL, KeyCode.Z);
+        until(() -> !YagiSchool.TABLE.gave(work.desk().job().yagi().orElseThrow(), f));
+    }
+}
