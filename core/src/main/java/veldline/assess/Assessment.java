@@ -27,6 +27,7 @@ import veldline.path.Geodesic;
  * @param mesh what the antenna's figures are good to; comes last, and nothing waits for it
  * @param tolerances how exactly it has to be cut; empty inside where there is nothing to keep. Comes last, too
  * @param closer the whole sphere, what more of it buys, how it is built; comes last, too
+ * @param beside the antenna that stands beside it to compare, where one does
  * @param outside what the cable's outside changes, where it counts as a wire
  * @param eirp what leaves the near antenna
  * @param mostEirp what may
@@ -46,6 +47,7 @@ public record Assessment(
         Stage<MeshFigures> mesh,
         Stage<Optional<ToleranceFigures>> tolerances,
         Stage<CloserLook> closer,
+        Stage<BesideFigures> beside,
         Stage<OutsideFigures> outside,
         Stage<MatchFigures> match,
         FeedFigures nearFeed,
@@ -149,6 +151,7 @@ public record Assessment(
                 mesh.orStale(before.mesh, asOf),
                 tolerances.orStale(before.tolerances, asOf),
                 closer.orStale(before.closer, asOf),
+                beside.orStale(before.beside, asOf),
                 outside.orStale(before.outside, asOf),
                 match.orStale(before.match, asOf),
                 nearFeed,
@@ -177,6 +180,7 @@ public record Assessment(
                 mesh,
                 tolerances,
                 closer,
+                beside,
                 outside,
                 match,
                 nearFeed,

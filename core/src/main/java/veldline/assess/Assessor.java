@@ -9,7 +9,6 @@ import org.hipparchus.complex.Complex;
 import veldline.antenna.Made;
 import veldline.antenna.NotChosen;
 import veldline.antenna.YagiShape;
-import veldline.build.BuildPlan;
 import veldline.explain.Sum;
 import veldline.explain.Worked;
 import veldline.feed.Drawer;
@@ -42,7 +41,7 @@ public final class Assessor {
     private final Memory<SweepInput, Sweep> sweeps = new Memory<>();
     private final Memory<AntennaStage.Input, MeshFigures> meshes = new Memory<>();
     private final Memory<ToleranceFigures.Input, Optional<ToleranceFigures>> cuts = new Memory<>();
-    private final Memory<BuildPlan.Input, CloserLook> closer = new Memory<>();
+    private final CloserStages closer = new CloserStages();
     private final Memory<OutsideInput, OutsideFigures> outsides = new Memory<>();
     private final Memory<AntennaStage.Input, Complex> otherFeeds = new Memory<>();
     private final Memory<MatchStage.Input, MatchFigures> matches = new Memory<>();
@@ -131,7 +130,8 @@ public final class Assessor {
                 sweep,
                 mesh,
                 tolerances,
-                closer(job, frequency, depth, antenna, goOn),
+                closer.look(job, depth, antenna, nothingToShape(job), goOn),
+                closer.beside(job, depth, in -> antenna(in, goOn), in -> sweep(in, depth, goOn), goOn),
                 outside,
                 match,
                 near,
@@ -219,21 +219,6 @@ public final class Assessor {
                     ? Stage.of(() -> cuts.of(in, i -> ToleranceFigures.of(i, goOn)), goOn)
                     : new Stage.Running<Optional<ToleranceFigures>>();
         });
-    }
-
-    private Stage<CloserLook> closer(
-            Job job, double frequency, Depth depth, Stage<AntennaFigures> antenna, BooleanSupplier goOn) {
-        if (job.made().isEmpty()) {
-            return new Stage.Absent<>(nothingToShape(job));
-        }
-        if (antenna instanceof Stage.Failed<AntennaFigures> failed) {
-            return new Stage.Failed<>(failed.why());
-        }
-        BuildPlan.Input in =
-                new BuildPlan.Input(job.made().get(), frequency, job.needs().stock());
-        return depth == Depth.CHECKED || closer.knows(in)
-                ? Stage.of(() -> closer.of(in, i -> CloserLook.of(i, goOn)), goOn)
-                : new Stage.Running<>();
     }
 
     private Stage<OutsideFigures> outside(

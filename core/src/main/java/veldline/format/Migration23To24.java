@@ -3,7 +3,9 @@ package veldline.format;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 
-/** From 2.3 to 2.4: a radio may have a meter's scale and says which ports send, a brief where it is used and its hops, a house its storeys. */
+/**
+ * From 2.3 to 2.4: a radio may have a meter's scale and says which ports send, a brief where it is used and its hops, a house its storeys,
+ * and an antenna another beside it. */
 final class Migration23To24 {
     private Migration23To24() {}
 
@@ -22,6 +24,7 @@ final class Migration23To24 {
                 }
             }
         }
+        job.putNull("beside");
         for (JsonNode o : job.path("site").path("obstacles")) {
             if (o instanceof ObjectNode obstacle) {
                 obstacle.putNull("storeys");

@@ -33,6 +33,7 @@ import veldline.raise.RaisePlan;
  * @param match how the antenna that is shaped here is matched
  * @param offer an advert that is being looked at
  * @param site the place that is to be served, where it is more than one far end
+ * @param beside a second antenna to compare the one shaped here with
  * @param log what was done, oldest first
  */
 @RecordBuilder
@@ -49,6 +50,7 @@ public record Job(
         Matching match,
         Optional<Offer> offer,
         Optional<Site> site,
+        Optional<Beside> beside,
         RaisePlan raise,
         ProvePlan prove,
         List<LogEntry> log)

@@ -27,58 +27,56 @@ import veldline.raise.RaiseChange;
 
 /** A change of one part, lifted to the whole job. */
 public sealed interface JobChange extends Change<Job> {
-    record OfBrief(BriefChange change) implements JobChange {
+    /** The change of a part, called as that is. */
+    sealed interface Lifted extends JobChange {
+        Change<?> change();
+
+        @Override
+        default String label() {
+            return change().label();
+        }
+    }
+
+    record OfBrief(BriefChange change) implements Lifted {
         @Override
         public Job applyTo(Job job) {
             return job.withBrief(change.applyTo(job.brief()));
         }
-
-        @Override
-        public String label() {
-            return change.label();
-        }
     }
 
     /** A change of the antenna that is shaped here; a job without one is left as it is. */
-    record OfYagi(YagiChange change) implements JobChange {
+    record OfYagi(YagiChange change) implements Lifted {
         @Override
         public Job applyTo(Job job) {
             return job.yagi().map(y -> job.withYagi(change.applyTo(y))).orElse(job);
         }
-
-        @Override
-        public String label() {
-            return change.label();
-        }
     }
 
     /** Changes one's own wires. */
-    record OfOwnWires(OwnWiresChange change) implements JobChange {
+    record OfOwnWires(OwnWiresChange change) implements Lifted {
         @Override
         public Job applyTo(Job job) {
             return job.antenna(job.madeNear()) instanceof OwnWires w
                     ? job.withAntenna(job.madeNear(), change.applyTo(w))
                     : job;
         }
-
-        @Override
-        public String label() {
-            return change.label();
-        }
     }
 
     /** Changes a design by its measures. */
-    record OfDesign(DesignChange change) implements JobChange {
+    record OfDesign(DesignChange change) implements Lifted {
         @Override
         public Job applyTo(Job job) {
             return job.antenna(job.madeNear()) instanceof Design d
                     ? job.withAntenna(job.madeNear(), change.applyTo(d))
                     : job;
         }
+    }
 
+    /** Changes what stands beside the antenna to be compared. */
+    record OfBeside(BesideChange change) implements Lifted {
         @Override
-        public String label() {
-            return change.label();
+        public Job applyTo(Job job) {
+            return job.withBeside(change.applyTo(job.beside()));
         }
     }
 
@@ -100,15 +98,10 @@ public sealed interface JobChange extends Change<Job> {
         }
     }
 
-    record OfNeeds(NeedsChange change) implements JobChange {
+    record OfNeeds(NeedsChange change) implements Lifted {
         @Override
         public Job applyTo(Job job) {
             return job.withNeeds(change.applyTo(job.needs()));
-        }
-
-        @Override
-        public String label() {
-            return change.label();
         }
     }
 
@@ -201,15 +194,10 @@ public sealed interface JobChange extends Change<Job> {
         }
     }
 
-    record OfSite(SiteChange change) implements JobChange {
+    record OfSite(SiteChange change) implements Lifted {
         @Override
         public Job applyTo(Job job) {
             return job.withSite(job.site().map(change::applyTo));
-        }
-
-        @Override
-        public String label() {
-            return change.label();
         }
     }
 
@@ -226,27 +214,17 @@ public sealed interface JobChange extends Change<Job> {
         }
     }
 
-    record OfRaise(RaiseChange change) implements JobChange {
+    record OfRaise(RaiseChange change) implements Lifted {
         @Override
         public Job applyTo(Job job) {
             return job.withRaise(change.applyTo(job.raise()));
         }
-
-        @Override
-        public String label() {
-            return change.label();
-        }
     }
 
-    record OfProve(ProveChange change) implements JobChange {
+    record OfProve(ProveChange change) implements Lifted {
         @Override
         public Job applyTo(Job job) {
             return job.withProve(change.applyTo(job.prove()));
-        }
-
-        @Override
-        public String label() {
-            return change.label();
         }
     }
 

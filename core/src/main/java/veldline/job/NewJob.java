@@ -39,6 +39,7 @@ public final class NewJob {
                 Job.Matching.DIRECT,
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
                 new RaisePlan(Quantity.of("3", Unit.M), Quantity.of("50", Unit.M), Quantity.of("5", Unit.M), Set.of()),
                 new ProvePlan(
                         List.of(),

@@ -11,6 +11,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import veldline.antenna.Design;
 import veldline.antenna.Families;
 import veldline.antenna.Family;
+import veldline.antenna.YagiShape;
 import veldline.build.BuildPlan;
 import veldline.demo.TernholmSands;
 import veldline.field.pattern.RadiatedField;
@@ -22,6 +23,13 @@ import veldline.field.wire.Ground;
 import veldline.field.wire.Vec;
 import veldline.field.wire.Wire;
 import veldline.field.wire.WireModel;
+import veldline.format.FormatException;
+import veldline.format.JobFile;
+import veldline.job.BesideChange;
+import veldline.job.Job;
+import veldline.job.JobChange;
+import veldline.quantity.Quantity;
+import veldline.quantity.Unit;
 import veldline.stock.Metal;
 
 class CloserLookTest {
@@ -115,5 +123,36 @@ class CloserLookTest {
         assertThat(plan.cuts()).hasSize(11);
         assertThat(whole.wide().gains().get(18).get(36))
                 .isCloseTo(quick.antenna().value().orElseThrow().gain().value(), within(1e-6));
+    }
+
+    /** As built: the measure that spoils most comes first, and mending it brings back the design's gain. */
+    @Test
+    void whatIsWorthMendingComesFirst() throws FormatException {
+        Job job = TernholmSands.nestCamera();
+        YagiShape yagi = job.yagi().orElseThrow();
+        YagiShape built = yagi.withElement(
+                        2, new YagiShape.Element(yagi.elements().get(2).position(), Quantity.of("56", Unit.MM)))
+                .withElement(
+                        8,
+                        new YagiShape.Element(
+                                Quantity.of("229", Unit.MM),
+                                yagi.elements().get(8).length()));
+        Job with = new JobChange.OfBeside(new BesideChange.Keep(true, built)).applyTo(job);
+        Assessment a = new Assessor().assess(with);
+        BesideFigures b = a.beside().value().orElseThrow();
+        assertThat(b.differences()).hasSize(2);
+        assertThat(b.differences().get(0).name()).isEqualTo("1, length");
+        double back =
+                b.figures().gain().value() + b.differences().get(0).gained().value();
+        assertThat(back).isCloseTo(a.antenna().value().orElseThrow().gain().value(), within(0.1));
+        JobFile.Parts parts = JobFile.write(with);
+        assertThat(JobFile.read(parts.json(), parts.recordings()::get)).isEqualTo(with);
+        assertThat(new JobChange.OfBeside(new BesideChange.Clear()).applyTo(with))
+                .isEqualTo(job);
+        Job other = new JobChange.OfBeside(new BesideChange.OfYagi(
+                        new veldline.antenna.YagiChange.ElementLength(0, Quantity.of("61", Unit.MM))))
+                .applyTo(with);
+        assertThat(new Assessor().assess(other).beside().value().orElseThrow().differences())
+                .hasSize(3);
     }
 }

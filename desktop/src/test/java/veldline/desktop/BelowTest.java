@@ -12,6 +12,7 @@ import veldline.antenna.Family;
 import veldline.antenna.YagiSchool;
 import veldline.assess.Step;
 import veldline.desktop.bench.Benches;
+import veldline.job.BesideChange;
 import veldline.job.JobChange;
 import veldline.picture.Mark;
 import veldline.stock.Metal;
@@ -133,5 +134,31 @@ class BelowTest extends WindowTest {
                 .isTrue();
         push(KeyCode.CONTROL, KeyCode.Z);
         until(() -> !YagiSchool.TABLE.gave(work.desk().job().yagi().orElseThrow(), f));
+    }
+
+    @Test
+    void whatWasMeasuredAsBuiltIsSolvedAgainAndSaysWhatToMend() {
+        below("BESIDE");
+        assertThat(texts()).anyMatch(t -> t.startsWith("Nothing stands beside it yet"));
+        interact(() -> work.apply(new JobChange.OfBeside(
+                new BesideChange.Keep(true, work.desk().job().yagi().orElseThrow()))));
+        until(() -> texts().contains("No measure differs."));
+        enter("built-length", "60.2 mm");
+        until(() -> texts().contains("worth mending first"));
+        assertThat(texts()).contains("driven, length", "here 58.7 mm", "as built 60.2 mm");
+        assertThat(work.desk()
+                        .job()
+                        .yagi()
+                        .orElseThrow()
+                        .elements()
+                        .get(1)
+                        .length()
+                        .number())
+                .as("the design stays")
+                .isEqualTo("58.7");
+        push(KeyCode.ESCAPE);
+        leaveBoxes();
+        push(KeyCode.CONTROL, KeyCode.Z);
+        until(() -> texts().contains("No measure differs."));
     }
 }

@@ -13,7 +13,8 @@ enum Below {
     OHMS("resistance and reactance", Reading.SWR, OhmsView::new),
     GROUND("over the ground", Reading.HEIGHT, GroundView::new),
     MORE("what more of it buys", Reading.MORE, MoreView::new),
-    WORK("stock, boom and shifts", Reading.WORK, WorkView::new);
+    WORK("stock, boom and shifts", Reading.WORK, WorkView::new),
+    BESIDE("another beside it", Reading.BESIDE, BesideView::new);
 
     static final String NAME = "shape.below";
 

@@ -33,6 +33,7 @@ final class DesignInputs {
         List<Input> in = new ArrayList<>();
         in.add(OwnWiresInputs.view(s));
         in.add(Below.input(s));
+        in.addAll(BesideInputs.of(s, d));
         for (int i = 0; i < d.sizes().size(); i++) {
             in.add(d.of().measures().get(i).isChoice() ? choice(d, i) : box(d, i, wave));
         }

@@ -62,6 +62,7 @@ final class OwnWiresInputs {
                         new Input.Option("flat", !w.upright(), lift(new OwnWiresChange.Upright(false))),
                         new Input.Option("upright", w.upright(), lift(new OwnWiresChange.Upright(true))))));
         in.add(Below.input(s));
+        in.addAll(BesideInputs.of(s, w));
         in.add(ShapeBench.walked(s));
         in.add(new Input.Action("import", "Read wires from a file", "", Input.Command.READ_WIRES));
         in.add(new Input.Note(

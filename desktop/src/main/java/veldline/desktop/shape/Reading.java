@@ -18,7 +18,9 @@ enum Reading {
     /** One more or fewer. */
     MORE,
     /** What shifts the dip. */
-    WORK;
+    WORK,
+    /** Measures in which two differ. */
+    BESIDE;
 
     /** Those to choose from over the figures; the others go with what is shown below. */
     static final List<Reading> CHOSEN = List.of(ELEMENTS, PATTERN, SWR);
@@ -46,6 +48,7 @@ enum Reading {
             case HEIGHT -> "height";
             case MORE -> "how many";
             case WORK -> "shifts";
+            case BESIDE -> "differences";
         };
     }
 
@@ -80,6 +83,8 @@ enum Reading {
             case SPHERE -> closer(s).map(c -> c.wide().gains().size()).orElse(0);
             case HEIGHT -> closer(s).map(c -> GroundView.heights()).orElse(0);
             case MORE -> closer(s).map(c -> c.additions().size()).orElse(0);
+            case BESIDE ->
+                s.assessment().beside().value().map(b -> b.differences().size()).orElse(0);
             case WORK -> closer(s).map(c -> c.plan().corrections().size()).orElse(0);
         };
     }

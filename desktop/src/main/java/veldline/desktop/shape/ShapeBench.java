@@ -78,6 +78,7 @@ public final class ShapeBench implements Bench {
         Quantity boom = Quantity.shown(y.boomLength(), Unit.MM, 1);
         List<Input> in = new ArrayList<>();
         in.add(Below.input(s));
+        in.addAll(BesideInputs.of(s, y));
         in.add(new Input.Value(
                 "boom",
                 "Boom length",
@@ -374,7 +375,7 @@ public final class ShapeBench implements Bench {
                 ? s.job().yagi().isPresent() ? picked(s) : 0
                 : walked.place(s)
                         .orElse(
-                                walked == Reading.PATTERN || walked == Reading.WORK
+                                walked == Reading.PATTERN || walked == Reading.WORK || walked == Reading.BESIDE
                                         ? 0
                                         : Math.max(0, walked.count(s) / 2));
     }
