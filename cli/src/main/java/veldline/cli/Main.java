@@ -10,7 +10,7 @@ import veldline.explain.Program;
         description = "Veldline from a shell.",
         mixinStandardHelpOptions = true,
         version = Program.NAME,
-        subcommands = {Solve.class, Calc.class})
+        subcommands = {Solve.class, Calc.class, DesignCommand.class})
 public final class Main {
     private Main() {}
 

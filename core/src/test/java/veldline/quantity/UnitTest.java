@@ -13,9 +13,26 @@ class UnitTest {
     @ParameterizedTest
     @EnumSource(Unit.class)
     void thereAndBackIsTheSameNumber(Unit unit) {
-        for (double v : new double[] {0.001, 1, 17, 2437}) {
+        // A gauge by table has no numbers beyond it.
+        double[] values = unit == Unit.SWG ? new double[] {1, 16.5, 36} : new double[] {0.001, 1, 17, 2437};
+        for (double v : values) {
             assertThat(unit.fromInside(unit.toInside(v))).isCloseTo(v, within(1e-9 * v));
         }
+    }
+
+    /** ASTM B258 and BS 3737, in millimetres. */
+    @ParameterizedTest
+    @CsvSource({
+        "AWG, 14, 1.628",
+        "AWG, 36, 0.127",
+        "AWG, 10, 2.588",
+        "SWG, 16, 1.626",
+        "SWG, 10, 3.251",
+        "SWG, 40, 0.1219"
+    })
+    void gaugesAreDiameters(Unit gauge, double number, double millimetres) {
+        assertThat(gauge.toInside(number) * 1000).isCloseTo(millimetres, within(5e-4 * millimetres));
+        assertThat(Unit.named(gauge.symbol().toLowerCase(Locale.ROOT))).contains(gauge);
     }
 
     @ParameterizedTest

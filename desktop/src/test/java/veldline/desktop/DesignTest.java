@@ -17,6 +17,8 @@ import veldline.desktop.shape.DesignHandle;
 import veldline.job.JobChange;
 import veldline.picture.Mark;
 import veldline.quantity.Unit;
+import veldline.sheet.Paper;
+import veldline.sheet.Sheets;
 import veldline.stock.Metal;
 import veldline.study.Candidate;
 
@@ -148,5 +150,24 @@ class DesignTest extends WindowTest {
         });
         push(KeyCode.ENTER);
         settle();
+    }
+
+    /** One that only these tests know stands in Choose, in Shape and on the sheet, with no line changed anywhere. */
+    @Test
+    void aFamilyOfOnesOwnIsInChooseInShapeAndOnTheSheet() {
+        settle();
+        interact(() -> work.go(Step.CHOOSE));
+        until(() -> work.showing().orElseThrow().candidates().value().isPresent());
+        assertThat(work.showing().orElseThrow().candidates().value().orElseThrow())
+                .anyMatch(c -> c.shaped().title().equals("Test vee"));
+        fit(Families.wires("test vee"));
+        assertThat(lookup("#box-measure-1").queryAs(TextField.class).getText()).isEqualTo("20");
+        assertThat(DesignHandle.of(design())).hasSize(2);
+        assertThat(Sheets.of(Step.SHAPE, work.desk().job())
+                        .pages(work.showing().orElseThrow().assessment(), Paper.A4)
+                        .get(0)
+                        .texts()
+                        .map(Mark.Text::text))
+                .contains("Test vee", "arm");
     }
 }

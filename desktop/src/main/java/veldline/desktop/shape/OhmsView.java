@@ -118,7 +118,7 @@ final class OhmsView implements Below.View {
         }
         boolean limit = swr == 2;
         pen.path(points, limit ? Role.THRIFT : Role.SAND, limit ? 2 : 1.2, Dash.SOLID);
-        pen.tick(NumberText.shown(swr, swr == 1.5 ? 1 : 0), r.at(middle), x.at(radius) - 3, Anchor.MIDDLE);
+        pen.tick(NumberText.shown(swr, swr == 1.5 ? 1 : 0), r.at(middle + radius) + 3, x.at(0) - 4, Anchor.START);
     }
 
     private static void ends(Pen pen, List<Sweep.Point> points, Axis r, Axis x) {
