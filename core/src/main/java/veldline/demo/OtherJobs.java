@@ -14,12 +14,16 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import veldline.antenna.Design;
+import veldline.antenna.Families;
+import veldline.antenna.Family;
 import veldline.antenna.Polarized;
 import veldline.antenna.Yagi;
 import veldline.explain.Program;
 import veldline.feed.Connector;
 import veldline.feed.Drawer;
 import veldline.instrument.World;
+import veldline.job.Beside;
 import veldline.job.Job;
 import veldline.job.NewJob;
 import veldline.job.Station;
@@ -51,6 +55,18 @@ final class OtherJobs {
     private static final long SEED = 20_261_101;
 
     private OtherJobs() {}
+
+    /** One of a family, cut to a frequency in hertz. */
+    private static Design made(
+            String family, double frequency, String metres, String millimetres, Metal metal, boolean upright) {
+        return Families.wires(family)
+                .design(new Family.Wish(
+                        frequency,
+                        q(metres, Unit.M).value(),
+                        q(millimetres, Unit.MM).value(),
+                        metal,
+                        upright));
+    }
 
     private static Job log(Job job, String at, String text) {
         return TernholmSands.log(job, at, text);
@@ -94,6 +110,9 @@ final class OtherJobs {
                                 new Piece(Metal.ALUMINIUM, q("6", Unit.MM), q("2", Unit.M)))))
                 .withNearAntenna(builtIn("Tag's wire", "-11.0", Polarized.UPRIGHT))
                 .withFarAntenna(Yagi.forCount(150.1e6, 3, q("6", Unit.MM), Metal.ALUMINIUM, true))
+                .withBeside(Optional.of(new Beside(
+                        false,
+                        made("quad", 150.1e6, "1.0", "3", Metal.COPPER, true).withSize(0, q("3", Unit.ONE)))))
                 .withNearRun(run(tag, List.of(), Reserve.BUILT_IN))
                 .withFarRun(run(receiver, List.of(cable("c-rg58-bnc", "1.5")), BNC_JACK));
         return log(
@@ -132,7 +151,7 @@ final class OtherJobs {
                         far.withFrequency(q("634", Unit.MHZ)).withField(Optional.of(q("61", Unit.DBUV_M)))));
         Job job = NewJob.of(Reserve.NAME, "Lodge television", far)
                 .withStations(stations)
-                .withFarAntenna(bought("Log-periodic, UHF", "9.0", Polarized.FLAT, "55", "0.95", F_JACK))
+                .withFarAntenna(made("log-periodic", 490e6, "1.2", "8", Metal.ALUMINIUM, false))
                 .withFarRun(run(
                         set,
                         List.of(
@@ -234,7 +253,7 @@ final class OtherJobs {
         Job job = NewJob.of(Reserve.NAME, "Survey skiff video", brief)
                 .withNeeds(Needs.none().withRate(q("18", Unit.MBIT_S)).withDelay(q("20", Unit.MILLISECOND)))
                 .withNearAntenna(bought("Cloverleaf", "1.5", Polarized.LEFT_HAND, "", "0.06", SMA_JACK))
-                .withFarAntenna(bought("Shore helix, 9 turns", "12.0", Polarized.RIGHT_HAND, "38", "0.13", N_JACK))
+                .withFarAntenna(made("helix", 5780e6, "0.115", "1.0", Metal.COPPER, false))
                 .withNearRun(run(craft, List.of(Drawer.part("a-sman-sman")), SMA_JACK))
                 .withFarRun(run(ground, List.of(cable("c-5mm-sma-n", "2")), N_JACK));
         return log(

@@ -106,7 +106,7 @@ class OtherStoriesTest {
     /** The splitter keeps the supply from the amplifier, and with it one station is too strong for all. */
     @Test
     void theLodgesAmplifierHasNoSupplyAndOneStationOverloadsIt() {
-        Assessment a = ASSESSOR.assess(named("Lodge television"), Assessor.Depth.QUICK, () -> true);
+        Assessment a = ASSESSOR.assess(named("Lodge television"));
         assertThat(a.of(Step.FEED_RUN)).anyMatch(f -> f.tag().equals("supply blocked"));
         assertThat(a.of(Step.FEED_RUN)).anyMatch(f -> f.tag().equals("overload"));
         Job weaker = new JobChange.All(
@@ -115,7 +115,7 @@ class OtherStoriesTest {
                                 new JobChange.Show(1, "relay"),
                                 new JobChange.OfBrief(new BriefChange.Field(Quantity.of("81", Unit.DBUV_M)))))
                 .applyTo(a.job());
-        assertThat(ASSESSOR.assess(weaker, Assessor.Depth.QUICK, () -> true).of(Step.FEED_RUN))
+        assertThat(ASSESSOR.assess(weaker).of(Step.FEED_RUN))
                 .as("it is that station and no other")
                 .noneMatch(f -> f.tag().equals("overload"));
         assertThat(a.of(Step.RAISE)).anyMatch(f -> f.rest().startsWith("serves 3 of 3"));
