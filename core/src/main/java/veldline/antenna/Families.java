@@ -16,6 +16,7 @@ public final class Families {
                             new GroundPlane(),
                             new JPole(),
                             new EndFed(),
+                            new HungWire(),
                             new Collinear(),
                             new Loop(),
                             new Quad(),

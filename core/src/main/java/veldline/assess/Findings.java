@@ -45,6 +45,7 @@ final class Findings {
                             ShapeRules::fits,
                             EngineRules::ends,
                             EngineRules::cableOutside,
+                            ShapeRules::windows,
                             ShapeRules::kind,
                             ShapeRules::schools),
             Step.MATCH, List.of(MatchRules::inUse, MatchRules::better, MatchRules::choke),

@@ -5,7 +5,9 @@ import java.util.List;
 import java.util.Optional;
 import veldline.antenna.Bought;
 import veldline.antenna.Design;
+import veldline.antenna.HungWire;
 import veldline.antenna.Polarized;
+import veldline.antenna.WireWindows;
 import veldline.antenna.YagiChange;
 import veldline.antenna.YagiShape;
 import veldline.explain.Finding;
@@ -71,6 +73,41 @@ final class ShapeRules {
                         w))
                 .toList();
     }
+
+    /** Of a wire for several bands: the lengths that keep clear of every half wave of every station. */
+    static List<Finding> windows(Assessment a) {
+        if (a.job().stations().size() < 2
+                || !(a.job().made().orElse(null) instanceof Design d)
+                || !(d.of() instanceof HungWire)) {
+            return List.of();
+        }
+        double length = d.size(0);
+        WireWindows w = new WireWindows(
+                a.job().stations().stream()
+                        .map(s -> s.brief().frequency().value() / 1e6)
+                        .map(f -> new WireWindows.Band(f * (1 - BAND), f * (1 + BAND)))
+                        .toList(),
+                WIRE,
+                GUARD,
+                length / 2,
+                2 * length);
+        String open = w.open().stream()
+                .map(o -> NumberText.shown(o.from(), 1) + " to " + NumberText.shown(o.to(), 1))
+                .reduce((x, y) -> x + ", " + y)
+                .orElse("none");
+        return List.of(Finding.plain(
+                w.allows(length) ? Finding.Level.FITS : Finding.Level.WATCH,
+                NumberText.shown(length, 2) + " m of wire",
+                w.allows(length)
+                        ? "keeps clear of every half wave."
+                        : "is near a half wave of a band: thousands of ohms.",
+                "Clear of all " + a.job().stations().size() + " stations: " + open + " m.",
+                w.allows(length) ? "" : "half wave"));
+    }
+
+    private static final double BAND = 0.01;
+    private static final double WIRE = 142.65;
+    private static final double GUARD = 0.02;
 
     /** What the kind of antenna does well, and what another does better. */
     static List<Finding> kind(Assessment a) {

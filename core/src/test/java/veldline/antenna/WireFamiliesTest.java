@@ -63,11 +63,13 @@ class WireFamiliesTest {
     /** A metre and a half at 145 MHz, or what is left of it where a family is for shorter waves. */
     private static Family.Wish wish(WireFamily f, boolean upright) {
         Family.Wish usual = new Family.Wish(F, 1.5, 4e-3, Metal.COPPER, upright);
-        return f.serves(usual) ? usual : new Family.Wish(2437e6, 0.4, 0.8e-3, Metal.COPPER, upright);
+        Family.Wish shorter = new Family.Wish(2437e6, 0.4, 0.8e-3, Metal.COPPER, upright);
+        Family.Wish longer = new Family.Wish(7.1e6, 20, 2e-3, Metal.COPPER, upright);
+        return f.serves(usual) ? usual : f.serves(shorter) ? shorter : longer;
     }
 
     /** No cut makes these resonant: they are fed against a high impedance, or run a wave along themselves. */
-    private static final Set<String> NOT_CUT = Set.of("log-periodic", "helix", "end-fed half wave");
+    private static final Set<String> NOT_CUT = Set.of("log-periodic", "helix", "end-fed half wave", "hung wire");
 
     @ParameterizedTest
     @MethodSource("families")
@@ -270,5 +272,31 @@ class WireFamiliesTest {
         assertThat(new JobChange.OfDesign(new DesignChange.Upright(true)).applyTo(TernholmSands.nestCamera()))
                 .as("a Yagi is no design")
                 .isEqualTo(TernholmSands.nestCamera());
+    }
+
+    /** A trap is an end for its own frequency and none an octave below; an open link is an end at every one. */
+    @Test
+    void trapsAndLinksEndAWireWhereTheyShould() {
+        WireFamily f = Families.wires("hung wire");
+        Design plain = f.begun(wish(f, false)).withSize(0, Quantity.of("20", Unit.M));
+        Design trapped = plain.withSize(6, Quantity.of("10", Unit.M)).withSize(7, Quantity.of("14.2", Unit.MHZ));
+        Design half = plain.withSize(0, Quantity.of("10", Unit.M))
+                .withSize(3, plain.sizes().get(2));
+        Design level = trapped.withSize(3, plain.sizes().get(2));
+        Complex at14 = solved(level, 14.2e6).impedances().get(0);
+        Complex short14 = solved(half, 14.2e6).impedances().get(0);
+        assertThat(at14.subtract(short14).norm()).isLessThan(0.35 * short14.norm());
+        Complex at3 = solved(level, 3.55e6).impedances().get(0);
+        Complex whole3 = solved(level.withSize(6, Quantity.of("0", Unit.M)), 3.55e6)
+                .impedances()
+                .get(0);
+        Complex short3 = solved(half, 3.55e6).impedances().get(0);
+        assertThat(at3.subtract(whole3).norm()).isLessThan(at3.subtract(short3).norm());
+        Design linked = plain.withSize(5, Quantity.of("10", Unit.M));
+        assertThat(linked.model().wires()).hasSize(3);
+        assertThat(linked.title()).isEqualTo("Linked hung wire");
+        double cut = linked.model().wires().get(1).length();
+        assertThat(cut).isCloseTo(10, within(0.15));
+        assertThat(plain.model().wires().get(1).length()).isCloseTo(20, within(0.01));
     }
 }

@@ -5,6 +5,10 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import veldline.antenna.Design;
+import veldline.antenna.DesignChange;
+import veldline.antenna.Families;
+import veldline.antenna.Family;
 import veldline.assess.Assessment;
 import veldline.assess.Assessor;
 import veldline.assess.SiteStage;
@@ -19,6 +23,7 @@ import veldline.link.BriefChange;
 import veldline.path.Passage;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
+import veldline.stock.Metal;
 import veldline.study.Candidate;
 import veldline.study.Candidates;
 import veldline.study.Progress;
@@ -127,5 +132,20 @@ class OtherStoriesTest {
         assertThat(a.path().polarization().value()).isGreaterThan(10);
         assertThat(a.line().margin().value() - a.job().brief().marginWanted().value())
                 .isNegative();
+    }
+
+    /** A wire for the storm radio's three bands is told which lengths keep clear of their half waves. */
+    @Test
+    void theStormRadiosWireKeepsClearOfHalfWaves() {
+        Job storm = named("Storm radio");
+        Design wire = Families.wires("hung wire")
+                .begun(new Family.Wish(3.66e6, 20, 2e-3, Metal.COPPER, false))
+                .withSize(0, Quantity.of("40", Unit.M));
+        Job hung = new JobChange.Fit(true, wire).applyTo(storm);
+        assertThat(ASSESSOR.assess(hung, Assessor.Depth.QUICK, () -> true).of(Step.SHAPE))
+                .anyMatch(f -> f.tag().equals("half wave") && f.reason().contains(" to "));
+        Job clear = new JobChange.OfDesign(new DesignChange.Size(0, Quantity.of("26", Unit.M))).applyTo(hung);
+        assertThat(ASSESSOR.assess(clear, Assessor.Depth.QUICK, () -> true).of(Step.SHAPE))
+                .anyMatch(f -> f.rest().equals("keeps clear of every half wave."));
     }
 }

@@ -86,7 +86,8 @@ class DesignTest extends WindowTest {
             "log-periodic", 1,
             "helix", 1,
             "stacked Yagis", 1,
-            "dipole array", 1);
+            "dipole array", 1,
+            "hung wire", 3);
 
     @Test
     void everyFamilyHasABoxForEachMeasureAndAHandleForEachLength() {

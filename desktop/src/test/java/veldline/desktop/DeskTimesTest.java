@@ -16,6 +16,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import veldline.antenna.Families;
 import veldline.antenna.Family;
+import veldline.antenna.HungWire;
 import veldline.antenna.YagiChange;
 import veldline.assess.Assessment;
 import veldline.assess.Stage;
@@ -182,7 +183,11 @@ class DeskTimesTest {
             until(() -> work.showing().orElseThrow().candidates() instanceof Stage.Fresh);
             assertThat(work.showing().orElseThrow().candidates().value().orElseThrow())
                     .extracting(c -> c.shaped().family().name())
-                    .containsAll(Families.all().stream().map(Family::name).toList())
+                    .containsAll(Families.all().stream()
+                            // A wire for short wave is no candidate at 2.4 GHz.
+                            .filter(f -> !(f instanceof HungWire))
+                            .map(Family::name)
+                            .toList())
                     .contains("bought");
         }
     }

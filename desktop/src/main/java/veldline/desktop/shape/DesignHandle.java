@@ -79,12 +79,16 @@ public record DesignHandle(int measure, String name, Vec at, Vec by) {
                     : Optional.empty();
         }
 
-        /** At one of the farthest that nothing takes hold of yet. */
+        /** At one of the farthest that nothing takes hold of yet, or the next best that is free. */
         DesignHandle handle(Design d, List<Vec> now, List<DesignHandle> taken) {
-            int at = farthest.stream()
+            int at = IntStream.range(0, by.size())
+                    .filter(i -> by.get(i).length() > 1e-9)
                     .filter(i ->
                             taken.stream().noneMatch(h -> h.at.minus(now.get(i)).length() < 1e-9))
-                    .findFirst()
+                    .boxed()
+                    .max(Comparator.<Integer>comparingDouble(
+                                    i -> Math.round(by.get(i).length() / EVEN))
+                            .thenComparing(Comparator.reverseOrder()))
                     .orElse(farthest.get(0));
             return new DesignHandle(measure, d.of().measures().get(measure).name(), now.get(at), by.get(at));
         }
