@@ -121,14 +121,27 @@ final class OhmsView implements Below.View {
         pen.tick(NumberText.shown(swr, swr == 1.5 ? 1 : 0), r.at(middle + radius) + 3, x.at(0) - 4, Anchor.START);
     }
 
+    /** Where the band begins, open, and where it ends, filled. */
     private static void ends(Pen pen, List<Sweep.Point> points, Axis r, Axis x) {
-        for (Sweep.Point p : List.of(points.get(0), points.get(points.size() - 1))) {
-            pen.tick(
-                    NumberText.shown(p.frequency() / 1e6, 0),
-                    r.clamped(p.impedance().getReal()) + 8,
-                    x.clamped(p.impedance().getImaginary()) - 6,
-                    Anchor.START);
-        }
+        Sweep.Point first = points.get(0);
+        Sweep.Point last = points.get(points.size() - 1);
+        pen.dot(at(first, r, x).x(), at(first, r, x).y(), 4, Role.SHEET, Role.MUSSEL, 2);
+        pen.dot(at(last, r, x).x(), at(last, r, x).y(), 4, Role.MUSSEL, Role.MUSSEL, 2);
+        pen.text(
+                "from " + NumberText.shown(first.frequency() / 1e6, 0) + " (open) to "
+                        + NumberText.shown(last.frequency() / 1e6, 0) + " MHz",
+                pen.width() - SIDE - 16,
+                ShapeFigures.RULE + 20,
+                Anchor.END,
+                12,
+                Face.TEXT,
+                Role.SLATE,
+                Origin.Plain.SCALE);
+    }
+
+    private static At at(Sweep.Point p, Axis r, Axis x) {
+        return new At(
+                r.clamped(p.impedance().getReal()), x.clamped(p.impedance().getImaginary()));
     }
 
     private static void side(Pen pen, Sweep sweep, Sweep.Point p) {

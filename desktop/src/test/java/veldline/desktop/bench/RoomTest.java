@@ -9,6 +9,8 @@ import java.util.TreeMap;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.TestFactory;
+import veldline.antenna.Families;
+import veldline.antenna.Family;
 import veldline.antenna.Polarized;
 import veldline.antenna.YagiChange;
 import veldline.antenna.YagiShape;
@@ -27,6 +29,7 @@ import veldline.desktop.theline.LinePicture;
 import veldline.desktop.theline.MarginPanel;
 import veldline.feed.Drawer;
 import veldline.feed.FeedChange;
+import veldline.job.BesideChange;
 import veldline.job.History;
 import veldline.job.Job;
 import veldline.job.JobChange;
@@ -43,6 +46,7 @@ import veldline.picture.Picture;
 import veldline.prove.ProvePlan;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
+import veldline.stock.Metal;
 import veldline.study.Candidate;
 import veldline.study.Candidates;
 import veldline.study.Progress;
@@ -208,6 +212,31 @@ class RoomTest {
                 .map(z -> DynamicTest.dynamicTest(
                         "help " + z, () -> isRoomy(help.centre(noted(a, Map.of("HELP", z)), 704, 500))));
         return Stream.of(benches, sums, chapters).flatMap(x -> x);
+    }
+
+    @TestFactory
+    Stream<DynamicTest> whatStandsUnderADrawingHasRoom() {
+        Family.Wish wish = new Family.Wish(2437e6, 0.3, 1.6e-3, Metal.COPPER, false);
+        Job compared = new JobChange.OfBeside(new BesideChange.Keep(
+                        true,
+                        JOB.yagi()
+                                .orElseThrow()
+                                .withElement(
+                                        3,
+                                        new YagiShape.Element(
+                                                Quantity.of("70.25", Unit.MM), Quantity.of("54.35", Unit.MM)))))
+                .applyTo(JOB);
+        Stream<Job> designs = Stream.of("helix", "quad", "stacked Yagis", "dipole")
+                .map(k -> new JobChange.Fit(true, Families.wires(k).design(wish)).applyTo(JOB));
+        return Stream.concat(Stream.of(compared), designs).flatMap(job -> {
+            Assessment a = ASSESSOR.assess(job);
+            return Stream.of("SPHERE", "OHMS", "GROUND", "MORE", "WORK", "BESIDE")
+                    .flatMap(below -> Stream.of(new double[][] {{704, 500}, {620, 480}})
+                            .map(size -> DynamicTest.dynamicTest(
+                                    job.antenna(true).title() + ", " + below + " at " + (int) size[0],
+                                    () -> isRoomy(Benches.of(Step.SHAPE)
+                                            .centre(noted(a, Map.of("shape.below", below)), size[0], size[1])))));
+        });
     }
 
     private static Showing noted(Assessment a, Map<String, String> noted) {
