@@ -74,7 +74,8 @@ class SupplyTest {
                 .orElseThrow();
         assertThat(stop.verb()).isEqualTo("adds");
         assertThat(stop.level().value() - stop.before()).isEqualTo(18);
-        double levels = a.line().stops().get(0).level().value() + 9;
+        double levels = a.line().stops().get(0).level().value()
+                + a.antenna().value().orElseThrow().gain().value();
         assertThat(a.line().stops().get(a.line().stops().size() - 1).level().value())
                 .as("what goes in, less what the chain takes")
                 .isEqualTo(levels - a.farFeed().total().value(), org.assertj.core.api.Assertions.within(1e-9));
