@@ -157,7 +157,7 @@ public final class AxialHelix implements WireFamily {
 
     @Override
     public String bad() {
-        return "140 Ω wants a matching strip; 3 dB are lost to any flat or upright far end, 20 and more to the other hand.";
+        return "100 to 250 Ω want a matching strip; 3 dB are lost to any flat or upright far end, 20 and more to the other hand.";
     }
 
     @Override
@@ -209,7 +209,7 @@ public final class AxialHelix implements WireFamily {
                         + (d.count(3) == 0
                                 ? "right-handed turns go clockwise."
                                 : "left-handed turns go against the clock."),
-                "A matching strip a quarter turn long, close over the plate at the feed, brings 140 Ω to 50; set its height on the"
+                "A matching strip a quarter turn long, close over the plate at the feed, brings that to 50 Ω; set its height on the"
                         + " analyser.");
     }
 

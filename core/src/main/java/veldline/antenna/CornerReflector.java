@@ -50,7 +50,7 @@ public final class CornerReflector implements WireFamily {
 
     @Override
     public String good() {
-        return "10 to 12 dBi with one tuned part: the sides may be a centimetre off and the band is wide.";
+        return "9 to 11 dBi with one tuned part: the sides may be a centimetre off and the band is wide.";
     }
 
     @Override

@@ -36,7 +36,7 @@ public final class Turnstile implements WireFamily {
 
     @Override
     public String good() {
-        return "Flat and round about within half a decibel; straight up and down its wave turns.";
+        return "Flat and round about within a decibel; straight up and down its wave turns.";
     }
 
     @Override

@@ -5,6 +5,9 @@ import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import veldline.antenna.Design;
 import veldline.antenna.Family;
 import veldline.antenna.OnShelf;
 import veldline.explain.Finding;
@@ -94,12 +97,19 @@ final class Practical {
         }
     }
 
+    /** What is cut of the conductor: nets that stand for sheet metal are not. */
+    private static Stream<Wire> cut(Family.Shaped s) {
+        if (s.made().orElse(null) instanceof Design d) {
+            List<Wire> wires = d.model().wires();
+            return IntStream.range(0, wires.size())
+                    .filter(i -> !d.of().isSheet(d, i))
+                    .mapToObj(wires::get);
+        }
+        return s.model().stream().flatMap(m -> m.wires().stream());
+    }
+
     private static double widest(Family.Shaped s) {
-        return s.model().stream()
-                .flatMap(m -> m.wires().stream())
-                .mapToDouble(Wire::length)
-                .max()
-                .orElse(0);
+        return cut(s).mapToDouble(Wire::length).max().orElse(0);
     }
 
     /** Booms come apart in the middle; elements do not. */
@@ -114,8 +124,7 @@ final class Practical {
         List<Piece> fit =
                 needs.stock().stream().filter(p -> p.serves(metal, diameter)).toList();
         String what = NumberText.shown(diameter * 1000, 1) + " mm " + metal.words();
-        double total =
-                s.model().get().wires().stream().mapToDouble(Wire::length).sum();
+        double total = cut(s).mapToDouble(Wire::length).sum();
         double there = fit.stream().mapToDouble(p -> p.length().value()).sum();
         if (fit.isEmpty()) {
             all.add(new Objection(Finding.Level.WATCH, what + " is not in stock"));
