@@ -219,6 +219,11 @@ public final class AxialHelix implements WireFamily {
     }
 
     @Override
+    public boolean dips() {
+        return false;
+    }
+
+    @Override
     public String title(Design d) {
         return "Helix, " + d.count(0) + " turns";
     }

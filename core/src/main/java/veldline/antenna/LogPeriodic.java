@@ -119,6 +119,11 @@ public final class LogPeriodic implements WireFamily {
     }
 
     @Override
+    public boolean dips() {
+        return false;
+    }
+
+    @Override
     public String title(Design d) {
         return COUNTS[d.count(2) - 4] + "-element log-periodic";
     }

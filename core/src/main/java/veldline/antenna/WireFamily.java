@@ -59,6 +59,11 @@ public interface WireFamily extends Family {
         return Optional.empty();
     }
 
+    /** Whether it has one dip to be trimmed to; what runs a wave along itself has none. */
+    default boolean dips() {
+        return true;
+    }
+
     /** What a wire of its model is called where it is cut. */
     default String part(Design d, int wire) {
         return wire == 0 ? "driven" : "wire " + (wire + 1);

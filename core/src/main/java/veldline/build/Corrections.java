@@ -77,7 +77,8 @@ public final class Corrections {
         List<Correction> all = new ArrayList<>();
         boom(made, frequency).ifPresent(all::add);
         all.add(caps(model, frequency));
-        Optional<Dip> own = Dip.of(model, frequency, "", goOn);
+        Optional<Dip> own =
+                made instanceof Design d && !d.of().dips() ? Optional.empty() : Dip.of(model, frequency, "", goOn);
         // What has no dip of its own is shifted as a half wave of its conductor is.
         Dip dip = own.or(() -> halfWave(model, frequency)
                         .flatMap(m -> Dip.of(m, frequency, " Solved on a half wave of the same rod.", goOn)))

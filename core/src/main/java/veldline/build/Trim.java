@@ -49,7 +49,7 @@ public record Trim(String part, Worked perMillimetre) {
                             .computed("l", "driven element", length, "mm", 2)
                             .gives(frequency / 1e6 / length, "MHz/mm", decimals(frequency / 1e6 / length))));
         }
-        if (made instanceof Design d) {
+        if (made instanceof Design d && d.of().dips()) {
             int i = d.of().trimmed();
             double by = STEP * d.size(i);
             Design longer = d.withSize(

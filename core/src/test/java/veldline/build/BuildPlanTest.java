@@ -139,9 +139,15 @@ class BuildPlanTest {
         Trim t = Trim.of(d, F).orElseThrow();
         double scale = F / 1e6 / (d.size(0) * 1000) * share;
         assertThat(t.perMillimetre().value()).isCloseTo(scale, within(0.12 * scale));
-        assertThat(Trim.of(design("helix"), F).isEmpty()
-                        || Trim.of(design("helix"), F).get().perMillimetre().value() != 0)
-                .isTrue();
+        for (String none : List.of("helix", "log-periodic")) {
+            assertThat(Trim.of(design(none), F)).as(none).isEmpty();
+            // Coverings shift it as they shift a half wave of its rod: down.
+            assertThat(plan(design(none), F).corrections().stream()
+                            .filter(c -> c.words().contains("half wave of the same rod"))
+                            .flatMap(c -> c.shift().stream()))
+                    .hasSizeGreaterThan(2)
+                    .allMatch(w -> w.value() < 0);
+        }
     }
 
     @Test

@@ -24,6 +24,7 @@ import veldline.job.JobChange;
 import veldline.picture.Mark;
 import veldline.picture.Picture;
 import veldline.quantity.Quantity;
+import veldline.study.Candidate;
 import veldline.study.Candidates;
 import veldline.study.Progress;
 
@@ -34,10 +35,12 @@ class GesturesTest {
     private static final double WIDTH = 704;
     private static final double HEIGHT = 500;
 
+    /** Seconds of work, and the same for all that is asked here. */
+    private static final Stage<List<Candidate>> CANDIDATES =
+            new Stage.Fresh<>(Candidates.of(ASSESSOR.assess(JOB), Progress.NONE));
+
     private static Showing showing(Job job, Map<Step, String> picked) {
-        Assessment a = ASSESSOR.assess(job);
-        return new Showing(
-                a, "near-part-0", picked, new Stage.Fresh<>(Candidates.of(a, Progress.NONE)), Optional.empty(), false);
+        return new Showing(ASSESSOR.assess(job), "near-part-0", picked, CANDIDATES, Optional.empty(), false);
     }
 
     private static Picture draw(Bench bench, Showing s) {
