@@ -99,21 +99,33 @@ final class PrintBench implements Bench {
         }
         List<Picture> pages = pages(s.assessment());
         double gap = 14;
-        double scale = Math.min(
-                (height - 2 * gap) / paper.height(),
-                (width - gap * (pages.size() + 1)) / (pages.size() * paper.width()));
-        double x = (width - pages.size() * (paper.width() * scale + gap) + gap) / 2;
-        double y = (height - paper.height() * scale) / 2;
+        // As many rows as make them largest.
+        int rows = 1;
+        while (scale(pages.size(), rows + 1, width, height, gap) > scale(pages.size(), rows, width, height, gap)) {
+            rows++;
+        }
+        int columns = (pages.size() + rows - 1) / rows;
+        double scale = scale(pages.size(), rows, width, height, gap);
+        double left = (width - columns * (paper.width() * scale + gap) + gap) / 2;
+        double top = (height - rows * (paper.height() * scale + gap) + gap) / 2;
         for (int i = 0; i < pages.size(); i++) {
+            double x = left + i % columns * (paper.width() * scale + gap);
+            double y = top + i / columns * (paper.height() * scale + gap);
             pen.outline(x, y, paper.width() * scale, paper.height() * scale, Role.EDGE, 1.5);
             for (Mark mark : pages.get(i).marks()) {
                 if (!(mark instanceof Mark.Zone)) {
                     pen.add(mark.scaled(scale).shifted(x, y));
                 }
             }
-            x += paper.width() * scale + gap;
         }
         return pen.done();
+    }
+
+    private double scale(int pages, int rows, double width, double height, double gap) {
+        int columns = (pages + rows - 1) / rows;
+        return Math.min(
+                (height - gap * (rows + 1)) / (rows * paper.height()),
+                (width - gap * (columns + 1)) / (columns * paper.width()));
     }
 
     @Override

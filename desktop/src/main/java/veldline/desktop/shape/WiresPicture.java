@@ -365,7 +365,7 @@ final class WiresPicture {
         int rows = Math.max(1, (int) ((pen.height() - y - 22) / ROW) + 1);
         int columns = cuts.size() <= rows ? 1 : cuts.size() <= 2 * rows ? 2 : 3;
         double column = (pen.width() - 10 - left) / columns;
-        int letters = (int) ((column - 76) / 6.2);
+        int letters = (int) ((column - 54) / 6.2);
         for (int i = 0; i < Math.min(cuts.size(), columns * rows); i++) {
             double x = left + i / rows * column;
             double rowY = y + 20 + i % rows * ROW;
