@@ -31,7 +31,18 @@ import veldline.stock.Metal;
 @Measurement(iterations = 5, time = 2)
 @Fork(1)
 public class FamilyBenchmark {
-    @Param({"dipole", "quad", "J", "collinear", "lobe omni", "log-periodic", "stacked Yagis", "biquad", "corner reflector", "helix"})
+    @Param({
+        "dipole",
+        "quad",
+        "J",
+        "collinear",
+        "lobe omni",
+        "log-periodic",
+        "stacked Yagis",
+        "biquad",
+        "corner reflector",
+        "helix"
+    })
     private String family;
 
     private Job job;
@@ -48,8 +59,8 @@ public class FamilyBenchmark {
     public Assessment edit() {
         Design d = (Design) job.nearAntenna();
         edits++;
-        Quantity next = Quantity.shown(1.5e-3 + (edits % 100) * 1e-6, d.diameter().unit(), 4);
-        return new Assessor()
-                .assess(job.withNearAntenna(d.withDiameter(next)), Assessor.Depth.QUICK, () -> true);
+        Quantity next =
+                Quantity.shown(1.5e-3 + (edits % 100) * 1e-6, d.diameter().unit(), 4);
+        return new Assessor().assess(job.withNearAntenna(d.withDiameter(next)), Assessor.Depth.QUICK, () -> true);
     }
 }
