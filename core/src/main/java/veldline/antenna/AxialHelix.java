@@ -224,6 +224,12 @@ public final class AxialHelix implements WireFamily {
     }
 
     @Override
+    public double curve(Design d, int wire) {
+        double chord = d.size(1) / Math.PI * Math.sin(Math.PI / SIDES);
+        return wire == 1 ? Math.hypot(d.size(1), d.size(2)) / SIDES / Math.hypot(chord, d.size(2) / SIDES) : 1;
+    }
+
+    @Override
     public String title(Design d) {
         return "Helix, " + d.count(0) + " turns";
     }

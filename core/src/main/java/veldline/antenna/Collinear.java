@@ -76,6 +76,11 @@ public final class Collinear implements WireFamily {
     }
 
     @Override
+    public boolean isSheet(Design d, int wire) {
+        return wire >= d.count(0) + hairpins(d.count(0));
+    }
+
+    @Override
     public String title(Design d) {
         return COUNTS[d.count(0) - 2] + " half waves in line";
     }

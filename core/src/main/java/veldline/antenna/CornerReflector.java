@@ -84,6 +84,8 @@ public final class CornerReflector implements WireFamily {
     public List<String> notes(Design d) {
         return List.of(
                 "Rods may be a centimetre off; the driven element and its distance may not.",
+                "Rods every " + Quantity.shown(d.size(2) / (d.count(4) - 1), Unit.MM, 1)
+                        + " along each side, the first in the corner itself.",
                 "Rods closer than a tenth of a wave act like whole sheet.");
     }
 

@@ -55,7 +55,7 @@ public final class Dipole implements WireFamily {
 
     @Override
     public String part(Design d, int wire) {
-        return "both arms";
+        return "dipole";
     }
 
     @Override

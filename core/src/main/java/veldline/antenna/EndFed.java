@@ -75,7 +75,7 @@ public final class EndFed implements WireFamily {
 
     @Override
     public String part(Design d, int wire) {
-        return "wire and counterpoise";
+        return wire == 0 ? "wire" : "counterpoise";
     }
 
     @Override
@@ -87,7 +87,9 @@ public final class EndFed implements WireFamily {
     public WireModel model(Design d) {
         double from = -d.size(0) / 2;
         Wiring w = new Wiring(d);
-        w.wire(new Vec(0, from, -d.size(1)), new Vec(0, from, 0), new Vec(0, from + d.size(0), 0));
-        return w.feed(0, new Port.Place.Vertex(1)).model("End-fed half wave");
+        Vec feed = new Vec(0, from, 0);
+        w.wire(feed, new Vec(0, from + d.size(0), 0));
+        w.wire(feed, new Vec(0, from, -d.size(1)));
+        return w.feed(0, new Port.Place.Vertex(0)).model("End-fed half wave");
     }
 }

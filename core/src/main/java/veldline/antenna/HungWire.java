@@ -125,6 +125,11 @@ public final class HungWire implements WireFamily {
     }
 
     @Override
+    public boolean hangs() {
+        return true;
+    }
+
+    @Override
     public String title(Design d) {
         return d.size(6) > 0 ? "Hung wire with a trap" : d.size(5) > 0 ? "Linked hung wire" : "Hung wire";
     }

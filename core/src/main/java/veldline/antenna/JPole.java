@@ -75,6 +75,11 @@ public final class JPole implements WireFamily {
     }
 
     @Override
+    public boolean isSheet(Design d, int wire) {
+        return wire == 0;
+    }
+
+    @Override
     public String title(Design d) {
         return "J-shaped half wave";
     }

@@ -105,6 +105,14 @@ public final class LobeOmni implements WireFamily {
                 "Half of each lobe's start goes to the inner conductor, its end to the shield.");
     }
 
+    /** Spokes are straight, the arc between them is not. */
+    @Override
+    public double curve(Design d, int wire) {
+        double arc = Math.toRadians(d.size(4));
+        double chords = 2 * PIECES * Math.sin(arc / 2 / PIECES);
+        return wire == 0 ? 1 : (2 + arc) / (2 + chords);
+    }
+
     @Override
     public String title(Design d) {
         return d.count(0) == 0 ? "Three-lobe omni" : "Four-lobe omni";

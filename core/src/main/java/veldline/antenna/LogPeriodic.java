@@ -124,6 +124,16 @@ public final class LogPeriodic implements WireFamily {
     }
 
     @Override
+    public boolean onBoom() {
+        return true;
+    }
+
+    @Override
+    public boolean isSheet(Design d, int wire) {
+        return wire == 0;
+    }
+
+    @Override
     public String title(Design d) {
         return COUNTS[d.count(2) - 4] + "-element log-periodic";
     }

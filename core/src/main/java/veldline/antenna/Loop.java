@@ -57,7 +57,7 @@ public final class Loop implements WireFamily {
 
     @Override
     public String part(Design d, int wire) {
-        return "loop, all the way around";
+        return "loop";
     }
 
     @Override

@@ -59,6 +59,16 @@ public interface WireFamily extends Family {
         return Optional.empty();
     }
 
+    /** How much longer a bent wire is than the straight edges it is solved by. */
+    default double curve(Design d, int wire) {
+        return 1;
+    }
+
+    /** Whether its wire hangs, and takes its shape by itself. */
+    default boolean hangs() {
+        return false;
+    }
+
     /** Whether it has one dip to be trimmed to; what runs a wave along itself has none. */
     default boolean dips() {
         return true;

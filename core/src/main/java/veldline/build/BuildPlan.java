@@ -1,14 +1,15 @@
 package veldline.build;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.BooleanSupplier;
 import veldline.antenna.Design;
-import veldline.antenna.Families;
 import veldline.antenna.Made;
+import veldline.antenna.Yagi;
 import veldline.antenna.YagiShape;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
@@ -41,6 +42,9 @@ public record BuildPlan(
         List<Step> steps) {
     /** What a hacksaw takes, metres. */
     public static final double KERF = 1e-3;
+
+    /** Lengths that rod and tube are sold in, and a reel of wire, metres. */
+    private static final List<Double> SOLD = List.of(1.0, 2.0, 6.0, 100.0);
 
     static final Formula ROUNDED = new Formula(
             "Rounded to the tape",
@@ -85,21 +89,28 @@ public record BuildPlan(
                 Steps.of(in.made, cuts, marks, trim));
     }
 
+    /** Each thickness from stock of its own. */
     private static Nesting stock(Input in, List<Cut> cuts) {
-        List<Nesting.Piece> pieces = new ArrayList<>();
-        for (Cut c : cuts) {
-            for (int i = 0; i < c.count(); i++) {
-                pieces.add(new Nesting.Piece(c.name(), c.length()));
-            }
-        }
-        double size = cuts.isEmpty() ? 0 : cuts.get(0).size();
+        return cuts.stream()
+                .map(Cut::size)
+                .distinct()
+                .map(size -> stock(
+                        in, size, cuts.stream().filter(c -> c.size() == size).toList()))
+                .reduce(new Nesting(List.of(), List.of()), Nesting::and);
+    }
+
+    private static Nesting stock(Input in, double size, List<Cut> cuts) {
+        List<Nesting.Piece> pieces = cuts.stream()
+                .flatMap(c -> Collections.nCopies(c.count(), new Nesting.Piece(c.name(), c.length())).stream())
+                .toList();
         List<Double> ready = in.ready.stream()
                 .filter(p -> metal(in.made).filter(m -> p.serves(m, size)).isPresent())
                 .map(p -> p.length().value())
                 .toList();
         double longest =
                 pieces.stream().mapToDouble(Nesting.Piece::length).max().orElse(0);
-        return Nesting.of(pieces, ready, longest <= 1 ? 1 : longest <= 2 ? 2 : longest <= 6 ? 6 : 100, KERF);
+        double usual = SOLD.stream().filter(l -> l >= longest).findFirst().orElse(SOLD.get(SOLD.size() - 1));
+        return Nesting.of(size, pieces, ready, usual, KERF);
     }
 
     static Optional<Metal> metal(Made made) {
@@ -121,11 +132,7 @@ public record BuildPlan(
         if (made instanceof Design d) {
             return new TreeSet<>(d.of().tools());
         }
-        return Families.all().stream()
-                .filter(f -> f.name().equals("Yagi"))
-                .findFirst()
-                .<Set<Tool>>map(f -> new TreeSet<>(f.tools()))
-                .orElseThrow();
+        return new TreeSet<>(new Yagi().tools());
     }
 
     private static List<String> bill(Made made, List<Cut> cuts, Marks marks) {

@@ -3,6 +3,7 @@ package veldline.build;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * Pieces laid into bars of stock so that little is left: the longest first, each into the first bar that still holds it. That takes
@@ -23,22 +24,31 @@ public record Nesting(List<Bar> bars, List<Piece> tooLong) {
     /**
      * One bar.
      *
+     * @param size diameter or width of what it is, metres
      * @param length of the stock, metres
      * @param left what remains of it
      */
-    public record Bar(double length, List<Piece> pieces, double left) {
+    public record Bar(double size, double length, List<Piece> pieces, double left) {
         public Bar {
             pieces = List.copyOf(pieces);
         }
     }
 
+    /** Both, one after the other: of different stock, so that nothing of one is cut from the other. */
+    Nesting and(Nesting other) {
+        return new Nesting(
+                Stream.concat(bars.stream(), other.bars.stream()).toList(),
+                Stream.concat(tooLong.stream(), other.tooLong.stream()).toList());
+    }
+
     /**
+     * @param size diameter or width of all of it, metres
      * @param pieces to cut
      * @param stock lengths that lie ready, each once, metres; the first to be used up come first
      * @param usual length of bars that are bought beyond those
      * @param kerf what the saw takes with every cut
      */
-    public static Nesting of(List<Piece> pieces, List<Double> stock, double usual, double kerf) {
+    public static Nesting of(double size, List<Piece> pieces, List<Double> stock, double usual, double kerf) {
         List<Double> ready = new ArrayList<>(stock.stream().sorted().toList());
         List<Double> lengths = new ArrayList<>();
         List<Double> left = new ArrayList<>();
@@ -71,7 +81,7 @@ public record Nesting(List<Bar> bars, List<Piece> tooLong) {
         }
         List<Bar> bars = new ArrayList<>();
         for (int i = 0; i < cut.size(); i++) {
-            bars.add(new Bar(lengths.get(i), cut.get(i), left.get(i)));
+            bars.add(new Bar(size, lengths.get(i), cut.get(i), left.get(i)));
         }
         return new Nesting(bars, tooLong);
     }

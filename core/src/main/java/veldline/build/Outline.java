@@ -53,7 +53,7 @@ public record Outline(String name, List<At> path, boolean closed, double size) {
         List<Wire> wires = made.model().wires();
         for (int i = 0; i < wires.size(); i++) {
             Wire w = wires.get(i);
-            boolean sheet = made instanceof Design d && d.of().isSheet(d, i);
+            boolean sheet = made instanceof Design d && (d.of().hangs() || d.of().isSheet(d, i));
             if (!sheet && w.points().size() > 2) {
                 String name = made instanceof Design d ? d.of().part(d, i) : "wire " + (i + 1);
                 flat(name, w).stream()

@@ -116,7 +116,7 @@ final class WorkPages {
     }
 
     private static String bar(Nesting.Bar b) {
-        return NumberText.shown(b.length(), 2) + " m: "
+        return NumberText.shown(b.size() * 1000, 1) + " mm, " + NumberText.shown(b.length(), 2) + " m: "
                 + b.pieces().stream().map(p -> p.name() + " " + mm(p.length())).collect(Collectors.joining(" + "))
                 + "; " + mm(b.left()) + " left";
     }

@@ -64,7 +64,9 @@ class BuildPlanTest {
         List<Cut> cuts = CutList.of(d, wish.frequency());
         double solved = 0;
         for (int i = 0; i < d.model().wires().size(); i++) {
-            solved += f.isSheet(d, i) ? 0 : d.model().wires().get(i).length();
+            solved += f.isSheet(d, i)
+                    ? 0
+                    : f.curve(d, i) * d.model().wires().get(i).length();
         }
         assertThat(cuts.stream().mapToDouble(c -> c.count() * c.length()).sum()).isCloseTo(solved, within(1e-9));
         assertThat(cuts).isNotEmpty().allMatch(c -> !c.name().isBlank() && c.count() > 0);
@@ -86,17 +88,88 @@ class BuildPlanTest {
         assertThat(marks.marks().get(0).at()).isEqualTo(Marks.BEYOND);
         assertThat(marks.boom()).isCloseTo(YAGI.boomLength() + 2 * Marks.BEYOND, within(1e-12));
         Cut folded = CutList.of(YAGI.withFeed(YagiShape.Feed.FOLDED), F).get(1);
-        assertThat(folded.closed()).isTrue();
-        assertThat(folded.bends()).hasSize(3);
+        assertThat(folded.closed()).as("it is open at the feed").isFalse();
+        assertThat(folded.bends()).hasSize(4);
         assertThat(folded.length()).isGreaterThan(2 * rows.get(1).cut());
     }
 
     @Test
     void squaresAreBentAtTheirCorners() {
         Cut loop = CutList.of(design("loop"), F).get(0);
-        assertThat(loop.bends()).hasSize(3).allMatch(b -> Math.abs(b.degrees() - 90) < 1e-6);
-        assertThat(loop.bends().get(1).at()).isCloseTo(loop.length() / 2, within(1e-9));
-        assertThat(CutList.of(design("helix"), F).stream().filter(Cut::curved)).hasSize(1);
+        assertThat(loop.closed()).as("it begins and ends at the feed").isFalse();
+        assertThat(loop.bends()).hasSize(4).allMatch(b -> Math.abs(b.degrees() - 90) < 1e-6);
+        for (int i = 0; i < 4; i++) {
+            assertThat(loop.bends().get(i).at()).isCloseTo((2 * i + 1) * loop.length() / 8, within(1e-9));
+        }
+        List<Cut> quad = CutList.of(design("quad").withSize(0, Quantity.of("2", Unit.ONE)), F);
+        assertThat(quad.stream().filter(Cut::closed))
+                .as("the reflector is whole")
+                .hasSize(1);
+        for (String curved : List.of("helix", "lobe omni")) {
+            WireFamily f = Families.wires(curved);
+            assertThat(CutList.of(f.begun(wish(f)), wish(f).frequency()).stream()
+                            .filter(Cut::curved))
+                    .as(curved)
+                    .hasSize(1);
+        }
+        assertThat(CutList.of(hung(), 7.1e6)).noneMatch(c -> !c.bends().isEmpty());
+    }
+
+    private static Design hung() {
+        WireFamily f = Families.wires("hung wire");
+        return f.begun(wish(f));
+    }
+
+    /** What is fed in its middle is two pieces, and what a trap sits in is parted there. */
+    @Test
+    void wiresArePartedWhereTheyAreFed() {
+        Design dipole = design("dipole");
+        List<Cut> halves = CutList.of(dipole, F);
+        assertThat(halves).hasSize(1);
+        assertThat(halves.get(0).count()).isEqualTo(2);
+        assertThat(halves.get(0).length()).isCloseTo(dipole.size(0) / 2, within(1e-9));
+        Design trapped = hung().withSize(6, Quantity.of("8", Unit.M));
+        assertThat(CutList.of(trapped, 7.1e6).stream().map(Cut::length)).anyMatch(l -> Math.abs(l - 8) < 1e-6);
+        assertThat(CutList.of(design("end-fed half wave"), F).stream().map(Cut::name))
+                .containsExactly("wire", "counterpoise");
+    }
+
+    /** As long as the curve, not as the edges it is solved by: n turns of √(C² + S²). */
+    @Test
+    void aHelixIsCutAsLongAsItsTurns() {
+        Design d = design("helix");
+        double turns = d.count(0) * Math.hypot(d.size(1), d.size(2));
+        assertThat(CutList.of(d, F).stream()
+                        .filter(Cut::curved)
+                        .findFirst()
+                        .orElseThrow()
+                        .length())
+                .isCloseTo(turns, within(1e-6 * turns));
+    }
+
+    /** Tubes of three thicknesses come from three stocks. */
+    @Test
+    void nothingIsSawnFromStockOfAnotherThickness() {
+        Design d = design("stepped dipole");
+        BuildPlan p = plan(d, F);
+        assertThat(p.cuts().stream().map(Cut::size).distinct()).hasSize(3);
+        for (Nesting.Bar b : p.stock().bars()) {
+            for (Nesting.Piece piece : b.pieces()) {
+                assertThat(p.cuts())
+                        .anyMatch(c -> c.name().equals(piece.name()) && Math.abs(c.size() - b.size()) < 1e-9);
+            }
+        }
+        assertThat(p.stock().bars().stream().map(Nesting.Bar::size).distinct()).hasSize(3);
+    }
+
+    /** The booms of a log-periodic are marked where their arms go, and the last lies as far as its measure says. */
+    @Test
+    void aLogPeriodicsArmsHaveTheirPlaces() {
+        Design d = design("log-periodic");
+        Marks m = Marks.of(d);
+        assertThat(m.marks()).hasSize(d.count(2));
+        assertThat(m.marks().get(m.marks().size() - 1).at() - m.marks().get(0).at())
+                .isCloseTo(d.size(3), within(1e-9));
     }
 
     /** Every piece once, no bar overfull, and no more bars than one would by laying them end to end and 11/9 of it. */
@@ -107,7 +180,7 @@ class BuildPlanTest {
         for (int i = 0; i < 3 + random.nextInt(25); i++) {
             pieces.add(new Nesting.Piece("p" + i, 0.05 + random.nextDouble() * 1.2));
         }
-        Nesting n = Nesting.of(pieces, List.of(1.0, 0.5), 2, BuildPlan.KERF);
+        Nesting n = Nesting.of(4e-3, pieces, List.of(1.0, 0.5), 2, BuildPlan.KERF);
         assertThat(n.tooLong()).isEmpty();
         assertThat(n.bars().stream().flatMap(b -> b.pieces().stream())).containsExactlyInAnyOrderElementsOf(pieces);
         for (Nesting.Bar b : n.bars()) {
@@ -119,7 +192,7 @@ class BuildPlanTest {
         double all =
                 pieces.stream().mapToDouble(p -> p.length() + BuildPlan.KERF).sum();
         assertThat((double) n.bars().size()).isLessThanOrEqualTo(11.0 / 9 * Math.ceil(all / 2) * 1.5 + 3);
-        assertThat(Nesting.of(List.of(new Nesting.Piece("mast", 9)), List.of(), 6, 0)
+        assertThat(Nesting.of(4e-3, List.of(new Nesting.Piece("mast", 9)), List.of(), 6, 0)
                         .tooLong())
                 .hasSize(1);
     }
