@@ -20,6 +20,7 @@ import veldline.field.pattern.PatternSummary;
 import veldline.field.solve.FieldSolution;
 import veldline.field.solve.FieldSolver;
 import veldline.field.solve.MeshRule;
+import veldline.field.solve.SolveFailure;
 import veldline.line.Mismatch;
 import veldline.quantity.NumberText;
 import veldline.quantity.Quantity;
@@ -66,7 +67,7 @@ final class DesignCommand implements Callable<Integer> {
             Design d = f.design(new Family.Wish(hertz, read(length, Unit.M), read(diameter, Unit.MM), metal, upright));
             print(d, hertz, out);
             return 0;
-        } catch (RuntimeException e) {
+        } catch (IllegalArgumentException | SolveFailure e) {
             spec.commandLine().getErr().println(e.getMessage());
             return 2;
         }

@@ -229,6 +229,12 @@ public final class AxialHelix implements WireFamily {
         return wire == 1 ? Math.hypot(d.size(1), d.size(2)) / SIDES / Math.hypot(chord, d.size(2) / SIDES) : 1;
     }
 
+    /** The wire's middle then lies on the circumference. */
+    @Override
+    public Fixture fixture(Design d) {
+        return new Fixture.Former(d.size(1) / Math.PI - d.diameter().value(), d.count(0) * d.size(2));
+    }
+
     @Override
     public String title(Design d) {
         return "Helix, " + d.count(0) + " turns";

@@ -81,8 +81,8 @@ public final class CrossedYagi implements WireFamily {
     }
 
     @Override
-    public boolean onBoom() {
-        return true;
+    public Fixture fixture(Design d) {
+        return new Fixture.Clamped();
     }
 
     @Override

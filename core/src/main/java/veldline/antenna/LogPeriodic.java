@@ -124,8 +124,8 @@ public final class LogPeriodic implements WireFamily {
     }
 
     @Override
-    public boolean onBoom() {
-        return true;
+    public Fixture fixture(Design d) {
+        return new Fixture.Screwed();
     }
 
     @Override

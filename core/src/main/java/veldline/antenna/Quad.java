@@ -67,8 +67,8 @@ public final class Quad implements WireFamily {
     }
 
     @Override
-    public boolean onBoom() {
-        return true;
+    public Fixture fixture(Design d) {
+        return new Fixture.Hubs(4);
     }
 
     @Override

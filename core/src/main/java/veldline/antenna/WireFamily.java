@@ -79,9 +79,9 @@ public interface WireFamily extends Family {
         return wire == 0 ? "driven" : "wire " + (wire + 1);
     }
 
-    /** Whether its elements sit along a boom that is drilled. */
-    default boolean onBoom() {
-        return false;
+    /** What carries its conductors. */
+    default Fixture fixture(Design d) {
+        return new Fixture.None();
     }
 
     /** Whether both sides of the feed are alike, so that a cable wants a choke there. */

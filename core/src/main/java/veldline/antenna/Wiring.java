@@ -56,30 +56,27 @@ final class Wiring {
 
     /** @param fineness of its cuts, see {@link Wire#fineness} */
     int wire(List<Vec> points, double diameter, boolean closed, double fineness) {
-        wires.add(new Wire(
-                points.stream().map(this::turned).toList(),
-                diameter / 2,
-                closed,
-                Optional.of(design.metal().conductivity()),
-                Wire.Ends.OPEN,
-                design.covering()
-                        .map(c -> new Coating(
-                                c.thickness().value(),
-                                c.insulation().permittivity(),
-                                c.insulation().lossTangent())),
-                fineness));
-        return wires.size() - 1;
+        Optional<Coating> around = design.covering()
+                .map(c -> new Coating(
+                        c.thickness().value(),
+                        c.insulation().permittivity(),
+                        c.insulation().lossTangent()));
+        return add(points, diameter, closed, around, fineness);
     }
 
     /** Part of a net that stands for sheet metal: bare, and cut coarsely. */
     int sheet(List<Vec> points, double diameter, boolean closed, double fineness) {
+        return add(points, diameter, closed, Optional.empty(), fineness);
+    }
+
+    private int add(List<Vec> points, double diameter, boolean closed, Optional<Coating> around, double fineness) {
         wires.add(new Wire(
                 points.stream().map(this::turned).toList(),
                 diameter / 2,
                 closed,
                 Optional.of(design.metal().conductivity()),
                 Wire.Ends.OPEN,
-                Optional.empty(),
+                around,
                 fineness));
         return wires.size() - 1;
     }

@@ -97,8 +97,8 @@ public final class YagiStack implements WireFamily {
     }
 
     @Override
-    public boolean onBoom() {
-        return true;
+    public Fixture fixture(Design d) {
+        return new Fixture.Clamped();
     }
 
     @Override

@@ -5,7 +5,6 @@ import java.util.List;
 import org.hipparchus.complex.Complex;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
-import veldline.field.pattern.Polarization;
 import veldline.field.pattern.RadiatedField;
 import veldline.field.solve.FieldSolution;
 import veldline.field.wire.Direction;
@@ -96,16 +95,17 @@ public record WideField(List<List<Double>> gains, List<Ray> ahead, List<Ray> bel
         return new Ray(c.theta().multiply(scale), c.phi().multiply(scale));
     }
 
+    /** With exp(+jωt) and theta and phi across the way, E = θ − jφ turns to the right: its share is found by its conjugate. */
     private static Hand hand(RadiatedField field) {
         Ray r = ray(field, Direction.X);
-        // Theta points down where the wave goes along x: with exp(+jωt), E = θ + jφ turns to the left.
         Complex turned = r.flat.multiply(Complex.I);
-        double one = r.upright.add(turned).norm();
-        double other = r.upright.subtract(turned).norm();
-        boolean right = Polarization.of(field, Direction.X).sense() == Polarization.Sense.RHCP;
-        double more = 10 * Math.log10(Math.max(1e-12, Math.max(one, other) * Math.max(one, other) / 2));
-        double less = 10 * Math.log10(Math.max(1e-12, Math.min(one, other) * Math.min(one, other) / 2));
-        return right ? new Hand(more, less) : new Hand(less, more);
+        return new Hand(
+                dbi(r.upright.add(turned).divide(Math.sqrt(2))),
+                dbi(r.upright.subtract(turned).divide(Math.sqrt(2))));
+    }
+
+    private static double dbi(Complex field) {
+        return 20 * Math.log10(Math.max(1e-6, field.norm()));
     }
 
     /**
@@ -113,7 +113,7 @@ public record WideField(List<List<Double>> gains, List<Ray> ahead, List<Ray> bel
      *
      * @param ground what lies under it
      */
-    public Worked overGround(int degrees, double height, Ground ground, double frequency) {
+    public double overGroundDbi(int degrees, double height, Ground ground, double frequency) {
         double k = 2 * Math.PI * frequency / 299_792_458.0;
         double sine = Math.sin(Math.toRadians(degrees));
         Complex epsilon = ground.complexPermittivity(2 * Math.PI * frequency);
@@ -125,9 +125,14 @@ public record WideField(List<List<Double>> gains, List<Ray> ahead, List<Ray> bel
                 down.upright.multiply(ground.upright(epsilon, sine)).multiply(late));
         Complex flat = direct.flat.subtract(
                 down.flat.multiply(ground.flat(epsilon, sine)).multiply(late));
-        double u = Math.max(1e-9, upright.norm() * upright.norm() + flat.norm() * flat.norm());
+        return 20 * Math.log10(Math.max(1e-5, Math.hypot(upright.norm(), flat.norm())));
+    }
+
+    /** The same, explained. */
+    public Worked overGround(int degrees, double height, Ground ground, double frequency) {
+        double dbi = overGroundDbi(degrees, height, ground, frequency);
         return Worked.of(OVER_GROUND)
-                .computed("u", "power over that of an even source in the open", u, "", 6)
-                .gives(10 * Math.log10(u), "dBi", 1);
+                .computed("u", "power over that of an even source in the open", Math.pow(10, dbi / 10), "", 6)
+                .gives(dbi, "dBi", 1);
     }
 }

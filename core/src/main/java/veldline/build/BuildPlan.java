@@ -13,6 +13,7 @@ import veldline.antenna.Yagi;
 import veldline.antenna.YagiShape;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
+import veldline.field.wire.Wire;
 import veldline.quantity.NumberText;
 import veldline.stock.Form;
 import veldline.stock.Metal;
@@ -29,6 +30,7 @@ import veldline.stock.Tool;
  * @param tools to have at hand
  * @param trim what is cut to tune it, where anything is
  * @param corrections that shift it, one by one
+ * @param plane how far a tip may stand out of the plane of the others; empty without a boom
  * @param steps of the work in order
  */
 public record BuildPlan(
@@ -39,6 +41,7 @@ public record BuildPlan(
         Set<Tool> tools,
         Optional<Trim> trim,
         List<Correction> corrections,
+        Optional<Worked> plane,
         List<Step> steps) {
     /** What a hacksaw takes, metres. */
     public static final double KERF = 1e-3;
@@ -46,6 +49,17 @@ public record BuildPlan(
     /** Lengths that rod and tube are sold in, and a reel of wire, metres. */
     private static final List<Double> SOLD = List.of(1.0, 2.0, 6.0, 100.0);
 
+    /** What a twisted element may cost, dB. */
+    private static final double TWISTED = 0.1;
+
+    static final Formula PLANE = new Formula(
+            "Out of the plane of the others",
+            "How far a tip may stand out before an element that is twisted about the boom loses so much: it takes and gives by the cosine of"
+                    + " the twist.",
+            "T",
+            "l ÷ 2·sqrt(10^(d ÷ 10) − 1)",
+            "Projection of a dipole on the field (IEEE Std 145, polarization efficiency)",
+            "A bound for one element; parallel within the same, and a twist of all alike costs nothing");
     static final Formula ROUNDED = new Formula(
             "Rounded to the tape",
             "What cutting to the nearest fraction shifts the dip by, were every length off alike.",
@@ -77,7 +91,9 @@ public record BuildPlan(
     public static BuildPlan of(Input in, BooleanSupplier goOn) {
         List<Cut> cuts = CutList.of(in.made, in.frequency);
         Marks marks = Marks.of(in.made);
-        Optional<Trim> trim = Trim.of(in.made, in.frequency);
+        Dip dip = Dip.of(in.made.model(), in.frequency, goOn);
+        Optional<Trim> trim = Trim.of(in.made, in.frequency, dip, goOn);
+        Optional<Worked> plane = marks.marks().isEmpty() ? Optional.empty() : Optional.of(plane(in.made));
         return new BuildPlan(
                 cuts,
                 stock(in, cuts),
@@ -85,8 +101,9 @@ public record BuildPlan(
                 bill(in.made, cuts, marks),
                 tools(in.made),
                 trim,
-                Corrections.of(in.made, in.frequency, goOn),
-                Steps.of(in.made, cuts, marks, trim));
+                Corrections.of(in.made, in.frequency, dip, goOn),
+                plane,
+                Steps.of(in.made, cuts, marks, plane, trim));
     }
 
     /** Each thickness from stock of its own. */
@@ -117,6 +134,16 @@ public record BuildPlan(
         return made instanceof YagiShape y
                 ? Optional.of(y.metal())
                 : made instanceof Design d ? Optional.of(d.metal()) : Optional.empty();
+    }
+
+    /** For the longest of the elements. */
+    private static Worked plane(Made made) {
+        double longest = 1000
+                * made.model().wires().stream().mapToDouble(Wire::length).max().orElse(0);
+        return Worked.of(PLANE)
+                .computed("l", "longest element", longest, "mm", 1)
+                .typed("d", "that may be lost", TWISTED, "dB", 1)
+                .gives(longest / 2 * Math.sqrt(Math.pow(10, TWISTED / 10) - 1), "mm", 0);
     }
 
     /** What rounding a piece to a fraction of an inch shifts the dip by. */

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import java.util.stream.Stream;
-import org.hipparchus.complex.Complex;
 import veldline.antenna.Design;
 import veldline.antenna.Families;
 import veldline.antenna.Family;
@@ -14,8 +13,6 @@ import veldline.antenna.Made;
 import veldline.antenna.YagiShape;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
-import veldline.field.solve.FieldSolver;
-import veldline.field.solve.MeshRule;
 import veldline.field.wire.Coating;
 import veldline.field.wire.ModelCheck;
 import veldline.field.wire.Wire;
@@ -27,7 +24,6 @@ import veldline.stock.Metal;
 
 /** Everything that shifts a dip, one by one and never folded into a constant: solved where the engine has it, said to be unknown where not. */
 public final class Corrections {
-    private static final double STEP = 1e-3;
     /** A shift of more of the frequency than this is none, but another antenna. */
     private static final double MOST = 0.15;
 
@@ -71,26 +67,30 @@ public final class Corrections {
 
     private Corrections() {}
 
-    /** @param goOn polled between solutions */
-    public static List<Correction> of(Made made, double frequency, BooleanSupplier goOn) {
+    /**
+     * @param dip of the antenna as it is
+     * @param goOn polled in every solution
+     */
+    static List<Correction> of(Made made, double frequency, Dip dip, BooleanSupplier goOn) {
         WireModel model = made.model();
         List<Correction> all = new ArrayList<>();
         boom(made, frequency).ifPresent(all::add);
         all.add(caps(model, frequency));
-        Optional<Dip> own =
-                made instanceof Design d && !d.of().dips() ? Optional.empty() : Dip.of(model, frequency, "", goOn);
+        boolean covered = made instanceof Design d && d.covering().isPresent();
+        Optional<Dip> own = made instanceof Design d && !d.of().dips()
+                ? Optional.empty()
+                : (covered ? Dip.of(coated(model, Optional.empty()), frequency, goOn) : dip).ifThere();
         // What has no dip of its own is shifted as a half wave of its conductor is.
-        Dip dip = own.or(() -> halfWave(model, frequency)
-                        .flatMap(m -> Dip.of(m, frequency, " Solved on a half wave of the same rod.", goOn)))
-                .orElse(new Dip(model, Complex.ZERO, 0, ""));
+        Optional<Dip> from = own.or(() -> halfWave(model, frequency).map(m -> Dip.of(m, frequency, goOn)));
+        String where = own.isPresent() ? "" : " Solved on a half wave of the same rod.";
         if (made instanceof Design d && d.covering().isPresent()) {
             Covering c = d.covering().get();
             Layer covering = new Layer(
                     c.words() + " all along", c.insulation(), c.thickness().value(), true, "Solved with the lengths.");
-            all.add(covering.on(dip, frequency, goOn));
+            all.add(covering.on(from, where, frequency, goOn));
         }
         for (Layer layer : WEATHER) {
-            all.add(layer.on(dip, frequency, goOn));
+            all.add(layer.on(from, where, frequency, goOn));
         }
         all.add(unknown("Former, glue, end covers", "Cut 2 % long and trim with them in place."));
         all.add(unknown("Housing or tube around it", "Cut long and trim inside it, closed."));
@@ -158,47 +158,27 @@ public final class Corrections {
      * @param thickness metres
      */
     private record Layer(String name, Insulation of, double thickness, boolean included, String words) {
-        Correction on(Dip dip, double frequency, BooleanSupplier goOn) {
+        Correction on(Optional<Dip> from, String where, double frequency, BooleanSupplier goOn) {
+            if (from.isEmpty()) {
+                return unknown(name, "This antenna has no single dip.");
+            }
+            Dip dip = from.get();
             Coating coating = new Coating(thickness, of.permittivity(), of.lossTangent());
-            double after = impedance(coated(dip.model, Optional.of(coating)), frequency, goOn)
+            double after = Dip.impedance(coated(dip.model(), Optional.of(coating)), frequency, goOn)
                     .getImaginary();
-            double shift = -(after - dip.bare.getImaginary()) / dip.slope;
-            // Where the reactance hardly moves with frequency a dip has no place to shift from.
-            if (!(dip.slope > 0) || Math.abs(shift) > MOST * frequency / 1e6) {
-                return unknown(
-                        name,
-                        dip.slope > 0
-                                ? "So thick on so thin a rod it is another antenna."
-                                : "This antenna has no single dip.");
+            double shift = -(after - dip.reactance()) / dip.slope();
+            if (Math.abs(shift) > MOST * frequency / 1e6) {
+                return unknown(name, "So thick on so thin a rod it is another antenna.");
             }
             return new Correction(
                     name,
                     Optional.of(Worked.of(SHIFT)
-                            .computed("x", "reactance bare", dip.bare.getImaginary(), "Ω", 4)
+                            .computed("x", "reactance bare", dip.reactance(), "Ω", 4)
                             .computed("y", "with " + of.words(), after, "Ω", 4)
-                            .computed("s", "slope for a megahertz", dip.slope, "Ω/MHz", 6)
+                            .computed("s", "slope for a megahertz", dip.slope(), "Ω/MHz", 6)
                             .gives(shift, "MHz", 2, Math.abs(shift) / 5)),
                     included,
-                    words + dip.words);
-        }
-    }
-
-    /**
-     * Where a dip is shifted from.
-     *
-     * @param bare impedance without anything around the metal
-     * @param slope of its reactance, ohms for a megahertz
-     * @param words said of a shift
-     */
-    private record Dip(WireModel model, Complex bare, double slope, String words) {
-        /** Empty where the reactance does not rise with frequency as it does at a dip. */
-        static Optional<Dip> of(WireModel model, double frequency, String words, BooleanSupplier goOn) {
-            WireModel plain = coated(model, Optional.empty());
-            Complex now = impedance(plain, frequency, goOn);
-            Complex next = impedance(plain, frequency * (1 + STEP), goOn);
-            double slope = next.subtract(now).getImaginary() / (frequency * STEP / 1e6);
-            boolean dips = slope > 0 && Math.abs(now.getImaginary()) < now.getReal();
-            return dips ? Optional.of(new Dip(model, now, slope, words)) : Optional.empty();
+                    words + where);
         }
     }
 
@@ -223,12 +203,5 @@ public final class Corrections {
                 m.ground(),
                 m.conductivity(),
                 m.boresight());
-    }
-
-    private static Complex impedance(WireModel m, double frequency, BooleanSupplier goOn) {
-        return new FieldSolver(m, MeshRule.standard(frequency), goOn)
-                .at(frequency)
-                .impedances()
-                .get(0);
     }
 }

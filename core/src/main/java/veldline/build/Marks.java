@@ -25,7 +25,7 @@ public record Marks(double boom, List<Mark> marks) {
         marks = List.copyOf(marks);
     }
 
-    /** One hole. @param at from the end of the boom, metres; @param hole its diameter */
+    /** One hole. @param at from the end of the boom, metres; @param hole its diameter, 0 where a hub is set and nothing drilled */
     public record Mark(String name, double at, double hole) {}
 
     /** Empty lists for an antenna without a boom. */
@@ -38,7 +38,7 @@ public record Marks(double boom, List<Mark> marks) {
                         BEYOND + y.elements().get(i).position().value(),
                         y.diameter().value()));
             }
-        } else if (made instanceof Design d && d.of().onBoom()) {
+        } else if (made instanceof Design d && d.of().fixture(d).onBoom()) {
             List<Wire> wires = d.model().wires();
             double rear = wires.stream().mapToDouble(Marks::place).min().orElse(0);
             for (int i = 0; i < wires.size(); i++) {
@@ -46,7 +46,8 @@ public record Marks(double boom, List<Mark> marks) {
                 if (!d.of().isSheet(d, i)
                         && square(wires.get(i))
                         && marks.stream().noneMatch(m -> Math.abs(m.at - at) < SAME)) {
-                    marks.add(new Mark(d.of().part(d, i), at, d.diameter().value()));
+                    double hole = d.of().fixture(d).drilled() ? d.diameter().value() : 0;
+                    marks.add(new Mark(d.of().part(d, i), at, hole));
                 }
             }
             marks.sort(java.util.Comparator.comparingDouble(Mark::at));

@@ -1,8 +1,8 @@
 package veldline.build;
 
-import java.util.ArrayList;
 import java.util.List;
 import veldline.antenna.Design;
+import veldline.antenna.Fixture;
 import veldline.antenna.Made;
 import veldline.antenna.YagiShape;
 import veldline.field.wire.Vec;
@@ -24,21 +24,22 @@ public final class Printed {
      * @param boom diameter of the boom as measured
      */
     public static List<Solid> of(Made made, double element, double boom) {
-        List<Solid> all = new ArrayList<>();
-        if (made instanceof YagiShape
-                || made instanceof Design d && d.of().onBoom() && !d.family().equals("quad")) {
-            all.add(holder(element, boom));
-        } else if (made instanceof Design d && d.family().equals("quad")) {
-            all.add(hub(4, element, boom));
-        } else if (made instanceof Design d && d.family().equals("helix")) {
-            double outside = d.size(1) / Math.PI - element;
-            all.add(Solid.tube(
-                    "former",
-                    Math.max(0.3 * outside, outside - 4 * WALL),
-                    outside,
-                    Math.min(MOST_FORMER, d.count(0) * d.size(2))));
+        Fixture fixture = made instanceof YagiShape
+                ? new Fixture.Clamped()
+                : made instanceof Design d ? d.of().fixture(d) : new Fixture.None();
+        if (fixture instanceof Fixture.Clamped) {
+            return List.of(holder(element, boom));
         }
-        return all;
+        if (fixture instanceof Fixture.Hubs h) {
+            return List.of(hub(h.arms(), element, boom));
+        }
+        return fixture instanceof Fixture.Former f
+                ? List.of(Solid.tube(
+                        "former",
+                        Math.max(0.3 * f.outside(), f.outside() - 4 * WALL),
+                        f.outside(),
+                        Math.min(MOST_FORMER, f.length())))
+                : List.of();
     }
 
     /** A ring for the boom and a block over it with a hole for the element. */

@@ -5,7 +5,9 @@ import java.util.List;
 import java.util.Optional;
 import veldline.antenna.Design;
 import veldline.antenna.Made;
+import veldline.antenna.YagiShape;
 import veldline.explain.Caution;
+import veldline.explain.Worked;
 import veldline.quantity.NumberText;
 import veldline.raise.Cautions;
 
@@ -13,11 +15,7 @@ import veldline.raise.Cautions;
 final class Steps {
     private static final Caution CUT = caution("cut");
     private static final Caution SOLDER = caution("solder");
-    private static final Caution TRANSMIT = new Caution(
-            "bench-transmit",
-            "Sending on the bench",
-            "A load or the antenna always on, the lowest power, hands and eyes clear. Local limits decide.",
-            false);
+    private static final Caution TRANSMIT = Cautions.sending();
 
     private Steps() {}
 
@@ -28,7 +26,7 @@ final class Steps {
                 .orElseThrow();
     }
 
-    static List<Step> of(Made made, List<Cut> cuts, Marks marks, Optional<Trim> trim) {
+    static List<Step> of(Made made, List<Cut> cuts, Marks marks, Optional<Worked> plane, Optional<Trim> trim) {
         List<Step> all = new ArrayList<>();
         Optional<Design> design =
                 Optional.of(made).filter(Design.class::isInstance).map(Design.class::cast);
@@ -37,19 +35,25 @@ final class Steps {
                         "Mark every cut from one end, saw on the waste side, file ends square.",
                         "every length measured again and ticked")
                 .with(CUT));
-        if (cuts.stream().anyMatch(c -> !c.bends().isEmpty())) {
+        if (cuts.stream().anyMatch(c -> !c.bends().isEmpty() && !c.curved())) {
             all.add(Step.hold(
                     "Bend at the marks, which are the middles of the bends, over a round of twice the conductor.",
                     "laid on its true-size drawing it matches"));
+        }
+        if (cuts.stream().anyMatch(Cut::curved)) {
+            all.add(Step.hold("Wind or bend what is curved around its former, evenly.", "turns and leans all alike"));
         }
         if (!marks.marks().isEmpty()) {
             all.add(Step.hold(
                             "Mark the boom from one end, never from hole to hole; centre punch, drill, file.",
                             "every mark measured from the same end")
                     .with(CUT));
-            all.add(Step.hold(
-                    "Set the elements: all in one plane and parallel. Three degrees off cost 0.01 dB; ten, 0.1 dB.",
-                    "seen from the end, all lie over one another"));
+            plane.ifPresent(p -> all.add(Step.hold(
+                    "Set the elements in one plane and parallel: a tip " + p.shown() + " out costs 0.1 dB.",
+                    "seen from the end, all lie over one another")));
+        }
+        if (made instanceof YagiShape y && y.feed() == YagiShape.Feed.STRAIGHT) {
+            all.add(Step.plain("Part the driven element in its middle; the feed's gap comes off both halves alike."));
         }
         design.ifPresent(d -> d.of().notes(d).forEach(n -> all.add(Step.plain(n))));
         all.add(Step.plain("Onto the cable before anything is soldered: "

@@ -1,15 +1,14 @@
 package veldline.build;
 
+import java.util.Locale;
 import java.util.Optional;
-import org.hipparchus.complex.Complex;
+import java.util.function.BooleanSupplier;
 import veldline.antenna.Design;
 import veldline.antenna.Made;
+import veldline.antenna.Measure;
 import veldline.antenna.YagiShape;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
-import veldline.field.solve.FieldSolver;
-import veldline.field.solve.MeshRule;
-import veldline.field.wire.WireModel;
 import veldline.quantity.Quantity;
 
 /**
@@ -19,8 +18,6 @@ import veldline.quantity.Quantity;
  * @param perMillimetre how far the dip moves up for a millimetre less, MHz
  */
 public record Trim(String part, Worked perMillimetre) {
-    private static final double STEP = 1e-3;
-
     static final Formula PER_MM = new Formula(
             "A millimetre less",
             "How far the frequency at which the feed has its present reactance moves up when the part is a millimetre shorter: the"
@@ -38,8 +35,12 @@ public record Trim(String part, Worked perMillimetre) {
             "Scale",
             "Exact for the lengths; places on the boom shift by the same share, which matters little for a per cent");
 
-    /** Empty where nothing of it is tuned. */
-    public static Optional<Trim> of(Made made, double frequency) {
+    /**
+     * Empty where nothing of it is tuned.
+     *
+     * @param dip of the antenna as it is
+     */
+    static Optional<Trim> of(Made made, double frequency, Dip dip, BooleanSupplier goOn) {
         if (made instanceof YagiShape y) {
             double length = y.elements().get(1).length().value() * 1000;
             return Optional.of(new Trim(
@@ -49,49 +50,31 @@ public record Trim(String part, Worked perMillimetre) {
                             .computed("l", "driven element", length, "mm", 2)
                             .gives(frequency / 1e6 / length, "MHz/mm", decimals(frequency / 1e6 / length))));
         }
-        if (made instanceof Design d && d.of().dips()) {
-            int i = d.of().trimmed();
-            double by = STEP * d.size(i);
-            Design longer = d.withSize(
-                    i, Quantity.shown(d.size(i) + by, d.of().measures().get(i).unit(), 9));
-            return of(
-                    d.of().measures().get(i).name().toLowerCase(java.util.Locale.ROOT),
-                    d.model(),
-                    longer.model(),
-                    by,
-                    frequency);
-        }
-        return Optional.empty();
-    }
-
-    private static Optional<Trim> of(String part, WireModel now, WireModel longer, double by, double frequency) {
-        double x = reactance(now, frequency);
-        double length = (reactance(longer, frequency) - x) / (by * 1000);
-        double slope = (reactance(now, frequency * (1 + STEP)) - x) / (frequency * STEP / 1e6);
-        // What has no slope is not tuned by its length: a helix, a log-periodic.
-        if (!(length > 0) || !(slope > 0)) {
+        if (!(made instanceof Design d) || !d.of().dips() || !(dip.slope() > 0)) {
             return Optional.empty();
         }
-        return Optional.of(new Trim(
-                part,
-                Worked.of(PER_MM)
-                        .computed("l", "reactance for a millimetre", length, "Ω/mm", 6)
-                        .computed("f", "reactance for a megahertz", slope, "Ω/MHz", 6)
-                        .gives(length / slope, "MHz/mm", decimals(length / slope), 0.1 * length / slope)));
+        int i = d.of().trimmed();
+        Measure m = d.of().measures().get(i);
+        double by = Dip.STEP * d.size(i);
+        Design longer = d.withSize(i, Quantity.shown(d.size(i) + by, m.unit(), 9));
+        double more = Dip.impedance(longer.model(), frequency, goOn).getImaginary() - dip.reactance();
+        double length = more / (by * 1000);
+        // What a length hardly moves is not tuned by it.
+        return length > 0
+                ? Optional.of(new Trim(
+                        m.name().toLowerCase(Locale.ROOT),
+                        Worked.of(PER_MM)
+                                .computed("l", "reactance for a millimetre", length, "Ω/mm", 6)
+                                .computed("f", "reactance for a megahertz", dip.slope(), "Ω/MHz", 6)
+                                .gives(
+                                        length / dip.slope(),
+                                        "MHz/mm",
+                                        decimals(length / dip.slope()),
+                                        0.1 * length / dip.slope())))
+                : Optional.empty();
     }
 
     private static int decimals(double value) {
         return value >= 10 ? 1 : value >= 0.1 ? 2 : 4;
-    }
-
-    static double reactance(WireModel m, double frequency) {
-        return impedance(m, frequency).getImaginary();
-    }
-
-    static Complex impedance(WireModel m, double frequency) {
-        return new FieldSolver(m, MeshRule.standard(frequency), () -> true)
-                .at(frequency)
-                .impedances()
-                .get(0);
     }
 }

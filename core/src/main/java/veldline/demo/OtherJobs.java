@@ -112,7 +112,9 @@ final class OtherJobs {
                 .withFarAntenna(Yagi.forCount(150.1e6, 3, q("6", Unit.MM), Metal.ALUMINIUM, true))
                 .withBeside(Optional.of(new Beside(
                         false,
-                        made("quad", 150.1e6, "1.0", "3", Metal.COPPER, true).withSize(0, q("3", Unit.ONE)))))
+                        made("quad", 150.1e6, "1.0", "3", Metal.COPPER, true)
+                                .withSize(0, q("3", Unit.ONE))
+                                .tuned(150.1e6))))
                 .withNearRun(run(tag, List.of(), Reserve.BUILT_IN))
                 .withFarRun(run(receiver, List.of(cable("c-rg58-bnc", "1.5")), BNC_JACK));
         return log(

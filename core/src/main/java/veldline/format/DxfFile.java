@@ -14,6 +14,8 @@ public final class DxfFile {
     private static final double MM = 1000;
     /** Between pieces, millimetres. */
     private static final double APART = 20;
+    /** Half of a mark that is no hole. */
+    private static final double TICK = 5;
 
     private DxfFile() {}
 
@@ -45,16 +47,24 @@ public final class DxfFile {
         if (!marks.marks().isEmpty()) {
             line(out, "BOOM", 0, -APART, MM * marks.boom(), -APART);
             for (Marks.Mark m : marks.marks()) {
-                pair(out, 0, "CIRCLE");
-                pair(out, 8, "BOOM");
-                pair(out, 10, number(MM * m.at()));
-                pair(out, 20, number(-APART));
-                pair(out, 40, number(MM * m.hole() / 2));
+                if (m.hole() > 0) {
+                    circle(out, MM * m.at(), -APART, MM * m.hole() / 2);
+                } else {
+                    line(out, "BOOM", MM * m.at(), -APART - TICK, MM * m.at(), -APART + TICK);
+                }
             }
         }
         pair(out, 0, "ENDSEC");
         pair(out, 0, "EOF");
         return out.toString();
+    }
+
+    private static void circle(StringBuilder out, double x, double y, double radius) {
+        pair(out, 0, "CIRCLE");
+        pair(out, 8, "BOOM");
+        pair(out, 10, number(x));
+        pair(out, 20, number(y));
+        pair(out, 40, number(radius));
     }
 
     private static void line(StringBuilder out, String layer, double x1, double y1, double x2, double y2) {

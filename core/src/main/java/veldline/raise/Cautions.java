@@ -23,6 +23,15 @@ public final class Cautions {
                         false));
     }
 
+    /** While it sends for the first time. */
+    public static Caution sending() {
+        return new Caution(
+                "bench-transmit",
+                "Sending on the bench",
+                "A load or the antenna always on, the lowest power, hands and eyes clear. Local limits decide.",
+                false);
+    }
+
     /** While it is put up, in the order the work meets them. */
     public static List<Caution> raising() {
         return List.of(

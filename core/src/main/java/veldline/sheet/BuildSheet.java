@@ -85,7 +85,7 @@ final class BuildSheet implements Sheet {
         return page.cautions(a, cautions()).done();
     }
 
-    private static void figures(Page page, AntennaFigures f, double room) {
+    static void figures(Page page, AntennaFigures f, double room) {
         Worked gain = f.gain();
         page.down(20)
                 .put(gain.shown() + " straight ahead", 0, 13, Face.BOLD, Origin.of(gain))

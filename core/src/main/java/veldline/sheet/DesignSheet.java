@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import veldline.antenna.Design;
 import veldline.antenna.Made;
-import veldline.assess.AntennaFigures;
 import veldline.assess.Assessment;
 import veldline.assess.CloserLook;
 import veldline.build.BuildPlan;
@@ -77,7 +76,8 @@ final class DesignSheet implements Sheet {
         page.down(24)
                 .put(metal, 0, 13, Face.TEXT, Origin.Plain.TYPED)
                 .putEnd(a.job().brief().frequency().toString(), paper.room(), 13, Face.MONO, Origin.Plain.TYPED);
-        a.antenna().value().ifPresent(f -> figures(page, f, paper));
+        a.antenna().value().ifPresent(f -> BuildSheet.figures(page, f, paper.room()));
+        page.down(6);
         if (made instanceof Design d) {
             for (int i = 0; i < d.sizes().size(); i++) {
                 page.down(17)
@@ -93,23 +93,6 @@ final class DesignSheet implements Sheet {
         return m.isChoice()
                 ? m.words().get(Math.max(0, Math.min(m.words().size() - 1, d.count(i))))
                 : d.sizes().get(i).toString();
-    }
-
-    private static void figures(Page page, AntennaFigures f, Paper paper) {
-        Worked gain = f.gain();
-        page.down(20)
-                .put(gain.shown() + " straight ahead", 0, 13, Face.BOLD, Origin.of(gain))
-                .put("SWR " + f.swr().number() + " on channel", 170, 13, Face.TEXT, Origin.of(f.swr()))
-                .putEnd(
-                        "solved with " + f.unknowns() + " current unknowns",
-                        paper.room(),
-                        12,
-                        Face.TEXT,
-                        Origin.Plain.NAME);
-        for (String line : Paragraph.lines(gain.trust(), Page.LINE)) {
-            page.down(16).put(line, 0, 12, Face.TEXT, Origin.of(gain));
-        }
-        page.down(6);
     }
 
     private static void rows(Page page, Paper paper, List<Cut> cuts, double frequency) {

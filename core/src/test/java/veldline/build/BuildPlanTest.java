@@ -70,7 +70,7 @@ class BuildPlanTest {
         }
         assertThat(cuts.stream().mapToDouble(c -> c.count() * c.length()).sum()).isCloseTo(solved, within(1e-9));
         assertThat(cuts).isNotEmpty().allMatch(c -> !c.name().isBlank() && c.count() > 0);
-        assertThat(Steps.of(d, cuts, Marks.of(d), Optional.empty()))
+        assertThat(Steps.of(d, cuts, Marks.of(d), Optional.empty(), Optional.empty()))
                 .anyMatch(s -> s.hold().isPresent())
                 .anyMatch(s -> s.caution().filter(c -> c.blocking()).isPresent());
     }
@@ -209,11 +209,11 @@ class BuildPlanTest {
     @CsvSource({"dipole, 1.0", "loop, 1.0"})
     void aMillimetreMovesTheDipAsScaleSays(String key, double share) {
         Design d = design(key);
-        Trim t = Trim.of(d, F).orElseThrow();
+        Trim t = plan(d, F).trim().orElseThrow();
         double scale = F / 1e6 / (d.size(0) * 1000) * share;
         assertThat(t.perMillimetre().value()).isCloseTo(scale, within(0.12 * scale));
         for (String none : List.of("helix", "log-periodic")) {
-            assertThat(Trim.of(design(none), F)).as(none).isEmpty();
+            assertThat(plan(design(none), F).trim()).as(none).isEmpty();
             // Coverings shift it as they shift a half wave of its rod: down.
             assertThat(plan(design(none), F).corrections().stream()
                             .filter(c -> c.words().contains("half wave of the same rod"))
@@ -302,5 +302,23 @@ class BuildPlanTest {
         Cut c = new Cut("x", 1, 0.5, 4e-3, List.of(), false);
         assertThat(BuildPlan.rounded(c, 32, F).value()).isCloseTo(-F / 1e6 * c.rounding(32) / 0.5, within(1e-9));
         assertThat(Math.abs(c.rounding(32))).isLessThanOrEqualTo(0.0254 / 64 + 1e-12);
+    }
+
+    /** Twisted so that a tip stands out by that much, the cosine costs a tenth of a decibel. */
+    @Test
+    void thePlaneHasATolerance() {
+        double out = plan(YAGI, F).plane().orElseThrow().value() / 1000;
+        double half = YAGI.elements().get(0).length().value() / 2;
+        assertThat(-20 * Math.log10(Math.cos(Math.atan(out / half)))).isCloseTo(0.1, within(1e-6));
+        assertThat(plan(design("dipole"), F).plane()).isEmpty();
+        assertThat(Steps.of(YAGI, List.of(), Marks.of(YAGI), Optional.empty(), Optional.empty()))
+                .anyMatch(t -> t.text().startsWith("Part the driven element"));
+    }
+
+    @Test
+    void whatIsNotDrilledIsOnlyMarked() {
+        assertThat(Marks.of(design("quad")).marks()).isNotEmpty().allMatch(m -> m.hole() == 0);
+        assertThat(Marks.of(YAGI).marks()).allMatch(m -> m.hole() == 6e-3);
+        assertThat(Printed.of(design("log-periodic"), 4e-3, 15e-3)).isEmpty();
     }
 }

@@ -56,11 +56,9 @@ final class BesideInputs {
                             d.of().measures().get(i).name() + ", measured",
                             d.sizes().get(i),
                             "",
-                            Limits.within(
-                                    d.of().measures().get(i).least(wave),
-                                    d.of().measures().get(i).most(wave),
-                                    NumberText.shown(d.of().measures().get(i).least(wave), 3),
-                                    NumberText.shown(d.of().measures().get(i).most(wave), 3),
+                            DesignInputs.within(
+                                    d.of().measures().get(i),
+                                    wave,
                                     q -> lift(new BesideChange.OfDesign(new DesignChange.Size(i, q))))))
                     .toList();
         }

@@ -1,6 +1,5 @@
 package veldline.desktop.shape;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import veldline.assess.AntennaFigures;
@@ -23,7 +22,6 @@ import veldline.quantity.NumberText;
 
 /** Two antennas over one another: the one shaped here solid, the other dashed; patterns, SWR, and the measures in which they differ. */
 final class BesideView implements Below.View {
-    private static final double SPAN = 32;
     private static final double ROW = 17;
 
     @Override
@@ -76,11 +74,7 @@ final class BesideView implements Below.View {
             int side,
             Role role,
             Dash dash) {
-        List<At> points = new ArrayList<>();
-        for (int deg = 0; deg < cut.size(); deg++) {
-            double r = radius * Math.max(0, 1 - (outer - cut.get(deg)) / SPAN);
-            points.add(new At(cx + r * Math.cos(Math.toRadians(deg)), cy + side * r * Math.sin(Math.toRadians(deg))));
-        }
+        List<At> points = PolarDrawing.points(cut, outer, cx, cy, radius, side);
         pen.path(points, role, 2.4, dash);
     }
 

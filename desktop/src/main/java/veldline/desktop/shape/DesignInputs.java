@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import veldline.antenna.Design;
@@ -131,23 +132,23 @@ final class DesignInputs {
 
     private static Input box(Design d, int i, double wave) {
         Measure m = d.of().measures().get(i);
-        String least = m.isLength() ? mm(m.least(wave)) : m.of(m.least()).toString();
-        String most = m.isLength() ? mm(m.most(wave)) : m.of(m.most()).toString();
+        String inches = m.isLength() ? InchFraction.ofMetres(d.size(i), 32).text() + " in" : "";
         return new Input.Value(
                 "measure-" + i,
                 m.name(),
                 d.sizes().get(i),
-                m.isLength() ? InchFraction.ofMetres(d.size(i), 32).text() + " in" : "",
-                q -> m.isCount() && q.value() != Math.rint(q.value())
-                        ? new Input.Outcome.Refused(
-                                q + " is no whole number; give one from " + least + " to " + most + ".")
-                        : Limits.within(
-                                        m.least(wave),
-                                        m.most(wave),
-                                        least,
-                                        most,
-                                        v -> lift(new DesignChange.Size(i, v)))
-                                .apply(q));
+                inches,
+                within(m, wave, q -> lift(new DesignChange.Size(i, q))));
+    }
+
+    /** An edit of a measure, kept within its range and to whole numbers where it counts. */
+    static Function<Quantity, Input.Outcome> within(Measure m, double wave, Function<Quantity, JobChange> edit) {
+        String least = m.of(m.least(wave)).toString();
+        String most = m.of(m.most(wave)).toString();
+        Function<Quantity, Input.Outcome> kept = Limits.within(m.least(wave), m.most(wave), least, most, edit);
+        return q -> m.isCount() && q.value() != Math.rint(q.value())
+                ? new Input.Outcome.Refused(q + " is no whole number; give one from " + least + " to " + most + ".")
+                : kept.apply(q);
     }
 
     private static String mm(double metres) {

@@ -27,7 +27,6 @@ final class GroundView implements Below.View {
     /** Points of a curve over the heights. */
     private static final int STEPS = 160;
 
-    private static final double SPAN = 32;
     /** Heights that are walked, in waves. */
     private static final double[] WAVES = {
         0.25, 0.35, 0.5, 0.7, 1, 1.4, 2, 2.8, 4, 5.6, 8, 11, 16, 23, 32, 45, 64, 90, 128
@@ -72,43 +71,48 @@ final class GroundView implements Below.View {
         Ground ground = Ground.real(surface.permittivity(), surface.conductivity());
         double f = s.job().brief().frequency().value();
         double height = height(s);
-        List<Worked> over = new ArrayList<>();
+        List<Double> over = new ArrayList<>();
         List<Double> open = new ArrayList<>();
         for (int deg = 0; deg <= 90; deg++) {
-            over.add(wide.get().overGround(deg, height, ground, f));
+            over.add(wide.get().overGroundDbi(deg, height, ground, f));
             open.add(20 * Math.log10(Math.max(1e-9, power(wide.get(), deg))));
         }
-        double outer = Math.ceil(over.stream().mapToDouble(Worked::value).max().orElse(10) / 2) * 2;
+        double outer = Math.ceil(over.stream().mapToDouble(g -> g).max().orElse(10) / 2) * 2;
         double bottom = pen.height() - 24;
         double radius = Math.min(bottom - top - 40, pen.width() - SIDE - 90);
         double cx = 56;
-        for (double ring = Math.floor(outer / 10) * 10; ring > outer - SPAN + 4; ring -= 10) {
-            arc(pen, cx, bottom, radius * (1 - (outer - ring) / SPAN));
-            pen.tick(NumberText.shown(ring, 0), cx + radius * (1 - (outer - ring) / SPAN), bottom + 15, Anchor.MIDDLE);
+        for (double ring = Math.floor(outer / 10) * 10; PolarDrawing.within(outer, ring) > 0.1; ring -= 10) {
+            arc(pen, cx, bottom, radius * PolarDrawing.within(outer, ring));
+            pen.tick(
+                    NumberText.shown(ring, 0),
+                    cx + radius * PolarDrawing.within(outer, ring),
+                    bottom + 15,
+                    Anchor.MIDDLE);
         }
         pen.hatched(cx - 20, bottom, radius + 30, 7, Role.EDGE, Hatch.BACK_DIAGONAL);
-        pen.path(curve(open, outer, radius, cx, bottom), Role.SLATE, 1.4, Dash.DASHED);
-        List<At> lobes = curve(over.stream().map(Worked::value).toList(), outer, radius, cx, bottom);
+        pen.path(PolarDrawing.points(open, outer, cx, bottom, radius, -1), Role.SLATE, 1.4, Dash.DASHED);
+        List<At> lobes = PolarDrawing.points(over, outer, cx, bottom, radius, -1);
         List<At> closed = new ArrayList<>(lobes);
         closed.add(new At(cx, bottom));
         pen.area(closed, Role.MUSSEL, Hatch.UPRIGHT);
         pen.path(lobes, Role.MUSSEL, 2.6, Dash.SOLID);
         against(pen, wide.get(), height, ground, f, cx + radius + 70, top, bottom);
-        side(s, pen, over, height, surface);
+        int best = 0;
+        for (int deg = 1; deg < over.size(); deg++) {
+            best = over.get(deg) > over.get(best) ? deg : best;
+        }
+        side(
+                pen,
+                best,
+                wide.get().overGround(best, height, ground, f),
+                wide.get().overGround(1, height, ground, f),
+                height,
+                surface);
     }
 
     private static double power(WideField w, int deg) {
         WideField.Ray r = w.ahead().get(deg);
         return Math.hypot(r.upright().norm(), r.flat().norm());
-    }
-
-    private static List<At> curve(List<Double> dbi, double outer, double radius, double cx, double cy) {
-        List<At> points = new ArrayList<>();
-        for (int deg = 0; deg < dbi.size(); deg++) {
-            double r = radius * Math.max(0, 1 - (outer - dbi.get(deg)) / SPAN);
-            points.add(new At(cx + r * Math.cos(Math.toRadians(deg)), cy - r * Math.sin(Math.toRadians(deg))));
-        }
-        return points;
     }
 
     private static void arc(Pen pen, double cx, double cy, double r) {
@@ -151,10 +155,8 @@ final class GroundView implements Below.View {
         for (int i = 0; i <= STEPS; i++) {
             double log = x.from() + (x.to() - x.from()) * i / STEPS;
             double metres = Math.exp(log) * wave;
-            low.add(new At(
-                    x.at(log), y.clamped(wide.overGround(1, metres, ground, f).value())));
-            steep.add(new At(
-                    x.at(log), y.clamped(wide.overGround(10, metres, ground, f).value())));
+            low.add(new At(x.at(log), y.clamped(wide.overGroundDbi(1, metres, ground, f))));
+            steep.add(new At(x.at(log), y.clamped(wide.overGroundDbi(10, metres, ground, f))));
         }
         for (int dbi = -20; dbi <= 20; dbi += 20) {
             pen.line(x.at(x.from()), y.at(dbi), x.at(x.to()), y.at(dbi), Role.SAND, 1);
@@ -169,7 +171,7 @@ final class GroundView implements Below.View {
         pen.words("10° up, dashed", x.at(x.from()) + 50, top + 38, Anchor.START, Face.TEXT, Role.SLATE);
         double at = x.clamped(Math.log(height / wave));
         pen.line(at, top + 44, at, bottom, Role.LICHEN, 1.5, Dash.DASHED);
-        pen.dot(at, y.clamped(wide.overGround(1, height, ground, f).value()), 6, Role.LICHEN, Role.SHEET, 1.5);
+        pen.dot(at, y.clamped(wide.overGroundDbi(1, height, ground, f)), 6, Role.LICHEN, Role.SHEET, 1.5);
         pen.zone(
                 Reading.HEIGHT.pick(),
                 x.at(x.from()),
@@ -179,13 +181,9 @@ final class GroundView implements Below.View {
                 "gain against height; drag it");
     }
 
-    private static void side(Showing s, Pen pen, List<Worked> over, double height, Surface surface) {
+    private static void side(Pen pen, int best, Worked most, Worked low, double height, Surface surface) {
         double left = pen.width() - SIDE + 50;
         double y = ShapeFigures.RULE + 44;
-        int best = 0;
-        for (int deg = 1; deg < over.size(); deg++) {
-            best = over.get(deg).value() > over.get(best).value() ? deg : best;
-        }
         pen.text(
                 NumberText.shown(height, height < 10 ? 2 : 1) + " m up",
                 left,
@@ -196,15 +194,7 @@ final class GroundView implements Below.View {
                 Role.LICHEN,
                 Origin.Plain.SCALE);
         pen.words("over " + surface.words(), left, y + 17, Anchor.START, Face.TEXT, Role.SLATE);
-        pen.text(
-                over.get(best).shown(),
-                left,
-                y + 42,
-                Anchor.START,
-                15,
-                Face.MONO_BOLD,
-                Role.INK,
-                Origin.of(over.get(best)));
+        pen.text(most.shown(), left, y + 42, Anchor.START, 15, Face.MONO_BOLD, Role.INK, Origin.of(most));
         pen.text(
                 "at " + best + "° up, the most",
                 left,
@@ -214,7 +204,7 @@ final class GroundView implements Below.View {
                 Face.TEXT,
                 Role.SLATE,
                 Origin.Plain.SCALE);
-        pen.text(over.get(1).shown(), left, y + 84, Anchor.START, 13, Face.MONO, Role.INK, Origin.of(over.get(1)));
+        pen.text(low.shown(), left, y + 84, Anchor.START, 13, Face.MONO, Role.INK, Origin.of(low));
         pen.text("at 1° up", left, y + 101, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.SCALE);
         pen.words("dashed: in the open", left, y + 128, Anchor.START, Face.TEXT, Role.SLATE);
         pen.words("The line counts the", left, y + 148, Anchor.START, Face.TEXT, Role.SLATE);

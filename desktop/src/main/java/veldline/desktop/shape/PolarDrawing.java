@@ -80,6 +80,26 @@ final class PolarDrawing {
         pen.add(new veldline.picture.Mark.Stroke(points, true, Role.SAND, 1, Dash.SOLID));
     }
 
+    /**
+     * A cut by whole degrees as places of the figure.
+     *
+     * @param outer dBi at the outer ring
+     * @param side −1 above the middle line, 1 below it
+     */
+    static List<At> points(List<Double> cut, double outer, double cx, double cy, double radius, int side) {
+        List<At> points = new ArrayList<>();
+        for (int deg = 0; deg < cut.size(); deg++) {
+            double r = radius * within(outer, cut.get(deg));
+            points.add(new At(cx + r * Math.cos(Math.toRadians(deg)), cy + side * r * Math.sin(Math.toRadians(deg))));
+        }
+        return points;
+    }
+
+    /** How far out a gain stands, 0 in the middle and 1 at the outer ring. */
+    static double within(double outer, double dbi) {
+        return Math.max(0, 1 - (outer - dbi) / SPAN);
+    }
+
     private static void lobe(
             Pen pen,
             List<Double> cut,
@@ -91,11 +111,7 @@ final class PolarDrawing {
             Role role,
             Hatch hatch,
             Dash dash) {
-        List<At> points = new ArrayList<>();
-        for (int deg = 0; deg < cut.size(); deg++) {
-            double r = radius * Math.max(0, 1 - (outer - cut.get(deg)) / SPAN);
-            points.add(new At(cx + r * Math.cos(Math.toRadians(deg)), cy + side * r * Math.sin(Math.toRadians(deg))));
-        }
+        List<At> points = points(cut, outer, cx, cy, radius, side);
         List<At> closed = new ArrayList<>(points);
         closed.add(new At(cx, cy));
         pen.area(closed, role, hatch);
