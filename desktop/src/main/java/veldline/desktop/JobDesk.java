@@ -32,7 +32,10 @@ public final class JobDesk implements AutoCloseable {
     /** So long after the last edit the antenna is solved once more, on a finer mesh. */
     private static final long SETTLED_MS = 300;
 
-    private static final long AUTOSAVE_MS = 500;
+    /** An edit after a quiet spell is written so soon after it; a busy hand is written this often. */
+    private static final long AUTOSAVE_MS = 150;
+
+    private static final long BUSY_AUTOSAVE_MS = 500;
     /** How long a closing window waits for the last save. */
     private static final long CLOSING_SECONDS = 10;
 
@@ -51,6 +54,9 @@ public final class JobDesk implements AutoCloseable {
     private volatile Optional<JobStore> store;
     /** What the store holds; a job that is there already is not written again. */
     private volatile Optional<Job> written;
+
+    /** When what waited was last taken to be written, of the machine's own clock. */
+    private volatile long saveBegun = System.nanoTime() - TimeUnit.MILLISECONDS.toNanos(BUSY_AUTOSAVE_MS);
 
     private Optional<Instant> savedAt;
     private String saveTrouble = "";
@@ -260,13 +266,16 @@ public final class JobDesk implements AutoCloseable {
         Job job = history.job();
         store.ifPresent(s -> {
             if (latest.getAndSet(Optional.of(new Unsaved(job, s))).isEmpty()) {
-                timed.schedule(this::saveLatest, AUTOSAVE_MS, TimeUnit.MILLISECONDS);
+                long since = TimeUnit.NANOSECONDS.toMillis(System.nanoTime() - saveBegun);
+                timed.schedule(
+                        this::saveLatest, Math.max(AUTOSAVE_MS, BUSY_AUTOSAVE_MS - since), TimeUnit.MILLISECONDS);
             }
         });
     }
 
     /** Takes what waits, so that an edit made while this is being written asks for a save of its own. */
     private void saveLatest() {
+        saveBegun = System.nanoTime();
         latest.getAndSet(Optional.empty()).ifPresent(edit -> write(edit.where, edit.job));
     }
 
