@@ -109,6 +109,11 @@ public final class DipoleArray implements WireFamily {
     }
 
     @Override
+    public Optional<Integer> phased() {
+        return Optional.of(3);
+    }
+
+    @Override
     public String title(Design d) {
         return d.count(0) + " dipoles "
                 + List.of("over one another", "in line", "one behind the other").get(d.count(1));

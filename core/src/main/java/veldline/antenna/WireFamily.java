@@ -59,6 +59,11 @@ public interface WireFamily extends Family {
         return Optional.empty();
     }
 
+    /** The measure that turns the phase from one fed element to the next, where it has one. */
+    default Optional<Integer> phased() {
+        return Optional.empty();
+    }
+
     /** How much longer a bent wire is than the straight edges it is solved by. */
     default double curve(Design d, int wire) {
         return 1;

@@ -115,7 +115,7 @@ public sealed interface YagiChange extends Change<YagiShape> {
 
         @Override
         public String label() {
-            return to == YagiShape.Feed.FOLDED ? "folded driven element" : "straight driven element";
+            return to.word() + " driven element";
         }
     }
 

@@ -132,6 +132,14 @@ public final class YagiDrawing {
                 "element " + YagiShape.nameOf(i) + ", " + mm + " mm; drag along the boom or across it");
     }
 
+    /** Each arm as it leans, in the scales of the boom and of the elements. */
+    private void bent(Pen pen, Role ink) {
+        List<At> points = yagi.model().wires().get(1).points().stream()
+                .map(p -> at(p.x(), yagi.upright() ? p.z() : p.y()))
+                .toList();
+        pen.path(points, ink, 5, Dash.SOLID);
+    }
+
     private void element(Pen pen, int i, double base, Shelf lengths, Shelf names, Shelf distances) {
         YagiShape.Element e = yagi.elements().get(i);
         double x = x(e.position().value());
@@ -140,6 +148,8 @@ public final class YagiDrawing {
         Role ink = i == 1 || chosen ? Role.MUSSEL : Role.INK;
         if (i == 1 && yagi.feed() == YagiShape.Feed.FOLDED) {
             pen.outline(x - 4, MIDDLE - half, 8, 2 * half, ink, 3);
+        } else if (i == 1 && yagi.feed() == YagiShape.Feed.BENT) {
+            bent(pen, ink);
         } else {
             pen.line(x, MIDDLE - half, x, MIDDLE + half, ink, 5);
         }

@@ -43,11 +43,27 @@ public record YagiShape(
     private static final double FOLD_DIAMETERS = 5;
     /** A cable's braid is joined so many radii from the middle of the feed's gap. */
     private static final double BESIDE_RADII = 3;
+    /** Of each arm of a bent driven element, so much lies outside the bend, and so far back it leans. */
+    private static final double BENT_SHARE = 0.4;
+
+    private static final double BENT_BACK_DEG = 40;
 
     /** How the driven element is made. */
     public enum Feed {
-        STRAIGHT,
-        FOLDED
+        STRAIGHT("straight"),
+        /** The outer two fifths of each arm lean back by 40°, away from the first director, which raises the resistance. */
+        BENT("bent"),
+        FOLDED("folded");
+
+        private final String word;
+
+        Feed(String word) {
+            this.word = word;
+        }
+
+        public String word() {
+            return word;
+        }
     }
 
     /**
@@ -102,7 +118,7 @@ public record YagiShape(
         for (int i = 0; i < elements.size(); i++) {
             double x = elements.get(i).position().value();
             double half = elements.get(i).length().value() / 2;
-            wires.add(i == 1 && feed == Feed.FOLDED ? folded(x, half, radius) : straight(x, half, radius));
+            wires.add(i == 1 ? driven(x, half, radius) : straight(x, half, radius));
         }
         double middle = elements.get(1).length().value() / 2;
         Port port = feed == Feed.FOLDED ? new Port(1, new Port.Place.Distance(middle)) : Port.middleOf(1);
@@ -116,7 +132,7 @@ public record YagiShape(
         double beside = -BESIDE_RADII * driven.radius();
         double feedAt = elements.get(1).position().value();
         List<Vec> points = new ArrayList<>(driven.points());
-        points.add(1, at(feedAt, beside, 0));
+        points.add(driven.closed() ? 1 : points.size() / 2, at(feedAt, beside, 0));
         wires.set(1, new Wire(points, driven.radius(), driven.closed(), driven.conductivity()));
         CableOutside.Frame frame =
                 (x, aside, down) -> upright ? new Vec(x, -aside, beside - down) : new Vec(x, beside, -aside - down);
@@ -134,6 +150,25 @@ public record YagiShape(
 
     private Wire straight(double x, double half, double radius) {
         return new Wire(List.of(at(x, -half, 0), at(x, half, 0)), radius, false, Optional.of(metal.conductivity()));
+    }
+
+    private Wire driven(double x, double half, double radius) {
+        return switch (feed) {
+            case STRAIGHT -> straight(x, half, radius);
+            case BENT -> bent(x, half, radius);
+            case FOLDED -> folded(x, half, radius);
+        };
+    }
+
+    private Wire bent(double x, double half, double radius) {
+        double inner = (1 - BENT_SHARE) * half;
+        double tip = inner + BENT_SHARE * half * Math.cos(Math.toRadians(BENT_BACK_DEG));
+        double back = x - BENT_SHARE * half * Math.sin(Math.toRadians(BENT_BACK_DEG));
+        return new Wire(
+                List.of(at(back, -tip, 0), at(x, -inner, 0), at(x, inner, 0), at(back, tip, 0)),
+                radius,
+                false,
+                Optional.of(metal.conductivity()));
     }
 
     private Wire folded(double x, double half, double radius) {

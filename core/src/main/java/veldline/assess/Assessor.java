@@ -1,10 +1,13 @@
 package veldline.assess;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
+import java.util.stream.Collectors;
 import org.hipparchus.complex.Complex;
 import veldline.antenna.Made;
 import veldline.antenna.NotChosen;
@@ -291,7 +294,7 @@ public final class Assessor {
                 LineStage.line(job, path(job), gain(job, true, solved), gain(job, false, solved), Optional.empty()));
     }
 
-    /** The driven element in use is solved already; the other kind is solved for this alone. */
+    /** The driven element in use is solved already; the other kinds are solved for this alone. */
     private Stage<MatchFigures> match(
             YagiShape yagi,
             Job.Matching matching,
@@ -299,28 +302,29 @@ public final class Assessor {
             Optional<AntennaFigures> antenna,
             boolean everything,
             BooleanSupplier goOn) {
-        boolean isFolded = yagi.feed() == YagiShape.Feed.FOLDED;
-        YagiShape.Feed other = isFolded ? YagiShape.Feed.STRAIGHT : YagiShape.Feed.FOLDED;
-        AntennaStage.Input asOther = new AntennaStage.Input(yagi.withFeed(other).model(), frequency, yagi.upright());
+        Map<YagiShape.Feed, AntennaStage.Input> others = EnumSet.complementOf(EnumSet.of(yagi.feed())).stream()
+                .collect(Collectors.toMap(
+                        k -> k, k -> new AntennaStage.Input(yagi.withFeed(k).model(), frequency, yagi.upright())));
         if (antenna.isEmpty()) {
             return new Stage.Failed<>("The antenna could not be solved, so there is nothing to match");
         }
-        if (!everything && !otherFeeds.knows(asOther)) {
+        if (!everything && !others.values().stream().allMatch(otherFeeds::knows)) {
             return new Stage.Running<>();
         }
         return Stage.of(
                 () -> {
-                    Complex own = antenna.get().impedance();
-                    Complex solved = otherFeeds.of(
-                            asOther,
-                            in -> new FieldSolver(in.model(), MeshRule.standard(in.frequency()), goOn)
-                                    .at(in.frequency())
-                                    .impedances()
-                                    .get(0));
+                    Map<YagiShape.Feed, Complex> solved = new EnumMap<>(YagiShape.Feed.class);
+                    solved.put(yagi.feed(), antenna.get().impedance());
+                    others.forEach((kind, asOther) -> solved.put(
+                            kind,
+                            otherFeeds.of(
+                                    asOther,
+                                    in -> new FieldSolver(in.model(), MeshRule.standard(in.frequency()), goOn)
+                                            .at(in.frequency())
+                                            .impedances()
+                                            .get(0))));
                     return matches.of(
-                            new MatchStage.Input(
-                                    isFolded ? solved : own, isFolded ? own : solved, yagi.feed(), matching, frequency),
-                            MatchStage::figures);
+                            new MatchStage.Input(solved, yagi.feed(), matching, frequency), MatchStage::figures);
                 },
                 goOn);
     }

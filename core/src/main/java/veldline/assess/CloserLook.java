@@ -1,6 +1,7 @@
 package veldline.assess;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import veldline.antenna.Design;
 import veldline.antenna.Made;
@@ -16,8 +17,10 @@ import veldline.field.solve.MeshRule;
  * @param wide its field everywhere
  * @param additions what more or less of it would do
  * @param schools one of its figures as others work it out
+ * @param phase what a step of phase does, where it has one
  */
-public record CloserLook(BuildPlan plan, WideField wide, List<Addition> additions, List<Worked> schools) {
+public record CloserLook(
+        BuildPlan plan, WideField wide, List<Addition> additions, List<Worked> schools, Optional<PhaseLook> phase) {
     public CloserLook {
         additions = List.copyOf(additions);
         schools = List.copyOf(schools);
@@ -30,6 +33,7 @@ public record CloserLook(BuildPlan plan, WideField wide, List<Addition> addition
                 BuildPlan.of(in, goOn),
                 WideField.of(new FieldSolver(made.model(), MeshRule.standard(f), goOn).at(f)),
                 Addition.of(made, f, goOn),
-                made instanceof Design d ? d.of().schools(d, f) : List.of());
+                made instanceof Design d ? d.of().schools(d, f) : List.of(),
+                made instanceof Design d ? PhaseLook.of(d, f, goOn) : Optional.empty());
     }
 }

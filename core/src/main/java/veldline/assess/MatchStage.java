@@ -3,6 +3,7 @@ package veldline.assess;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import org.hipparchus.complex.Complex;
 import veldline.antenna.YagiChange;
 import veldline.antenna.YagiShape;
@@ -16,7 +17,7 @@ import veldline.line.QuarterWave;
 import veldline.line.Reactor;
 import veldline.quantity.NumberText;
 
-/** What a straight and a folded driven element, an L network and a quarter-wave section make of an impedance. */
+/** What a straight, a bent and a folded driven element, an L network and a quarter-wave section make of an impedance. */
 final class MatchStage {
     static final double LINE = 50;
     /** Sections that can be made of common cable: one of 50, 75 or 93 Ω, or two of them side by side. */
@@ -42,36 +43,36 @@ final class MatchStage {
     /**
      * What decides it.
      *
-     * @param straight impedance with a straight driven element
-     * @param folded impedance with a folded one of the same length, in place
+     * @param solved impedance with each kind of driven element of the same length, in place
      */
-    record Input(Complex straight, Complex folded, YagiShape.Feed feed, Job.Matching matching, double frequency) {}
+    record Input(Map<YagiShape.Feed, Complex> solved, YagiShape.Feed feed, Job.Matching matching, double frequency) {
+        Input {
+            solved = Map.copyOf(solved);
+        }
+    }
 
     private MatchStage() {}
 
     static MatchFigures figures(Input in) {
-        Complex feed = in.feed == YagiShape.Feed.FOLDED ? in.folded : in.straight;
-        boolean direct = in.matching == Job.Matching.DIRECT;
+        Complex feed = in.solved.get(in.feed);
         List<MatchFigures.Option> options = new ArrayList<>();
-        options.add(option(
-                "straight",
-                "Straight dipole",
-                "as it is, with a current choke",
-                in.straight,
-                1,
-                direct && in.feed == YagiShape.Feed.STRAIGHT,
-                new JobChange.OfYagi(new YagiChange.FeedKind(YagiShape.Feed.STRAIGHT))));
-        options.add(option(
-                "folded",
-                "Folded dipole",
-                "two wires of one size, with a current choke",
-                in.folded,
-                1,
-                direct && in.feed == YagiShape.Feed.FOLDED,
-                new JobChange.OfYagi(new YagiChange.FeedKind(YagiShape.Feed.FOLDED))));
+        options.add(dipole(in, YagiShape.Feed.STRAIGHT, "Straight dipole", "as it is, with a current choke"));
+        options.add(dipole(in, YagiShape.Feed.BENT, "Bent dipole", "ends 40° back, with a current choke"));
+        options.add(dipole(in, YagiShape.Feed.FOLDED, "Folded dipole", "two wires of one size, with a current choke"));
         options.add(network(in, feed));
         options.add(section(in, feed));
         return new MatchFigures(List.copyOf(options));
+    }
+
+    private static MatchFigures.Option dipole(Input in, YagiShape.Feed kind, String title, String parts) {
+        return option(
+                kind.word(),
+                title,
+                parts,
+                in.solved.get(kind),
+                1,
+                in.matching == Job.Matching.DIRECT && in.feed == kind,
+                new JobChange.OfYagi(new YagiChange.FeedKind(kind)));
     }
 
     private static MatchFigures.Option network(Input in, Complex load) {

@@ -2,9 +2,11 @@ package veldline.assess;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.hipparchus.complex.Complex;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
+import veldline.field.pattern.PlaneCut;
 import veldline.field.pattern.RadiatedField;
 import veldline.field.solve.FieldSolution;
 import veldline.field.wire.Direction;
@@ -17,8 +19,11 @@ import veldline.field.wire.Ground;
  * @param ahead field towards each whole degree over the level of its beam, 0 to 90
  * @param below the same under it
  * @param hand the wave straight ahead by its two turning parts
+ * @param cuts through the beam, turned about it by {@link #ROLL} from level on
  */
-public record WideField(List<List<Double>> gains, List<Ray> ahead, List<Ray> below, Hand hand) {
+public record WideField(List<List<Double>> gains, List<Ray> ahead, List<Ray> below, Hand hand, List<PlaneCut> cuts) {
+    /** Degrees between the planes of the cuts. */
+    public static final int ROLL = 10;
     /** Degrees between the lines and the points of the sphere. */
     public static final int STEP = 5;
 
@@ -42,6 +47,7 @@ public record WideField(List<List<Double>> gains, List<Ray> ahead, List<Ray> bel
         gains = List.copyOf(gains);
         ahead = List.copyOf(ahead);
         below = List.copyOf(below);
+        cuts = List.copyOf(cuts);
     }
 
     /** Field towards a direction over that of an even source of the same power: upright part and flat part. */
@@ -84,7 +90,10 @@ public record WideField(List<List<Double>> gains, List<Ray> ahead, List<Ray> bel
             ahead.add(ray(field, new Direction(90 - deg, 0)));
             below.add(ray(field, new Direction(90 + deg, 0)));
         }
-        return new WideField(gains, ahead, below, hand(field));
+        List<PlaneCut> cuts = IntStream.range(0, 180 / ROLL)
+                .mapToObj(i -> PlaneCut.of(field, i * ROLL))
+                .toList();
+        return new WideField(gains, ahead, below, hand(field), cuts);
     }
 
     private static Ray ray(RadiatedField field, Direction d) {

@@ -138,7 +138,11 @@ public final class CutList {
     }
 
     private static Cut stretched(Cut c, double more) {
-        return new Cut(c.name(), c.count(), c.length() + more, c.size(), c.bends(), c.closed());
+        // What is added lies in the middle of it, or is shared all the way around.
+        List<Bend> bends = c.bends().stream()
+                .map(b -> new Bend(b.at() + more * (c.closed() ? b.at() / c.length() : 0.5), b.degrees()))
+                .toList();
+        return new Cut(c.name(), c.count(), c.length() + more, c.size(), bends, c.closed());
     }
 
     private static Cut piece(String name, List<Vec> points, boolean closed) {

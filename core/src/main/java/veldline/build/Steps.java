@@ -52,7 +52,7 @@ final class Steps {
                     "Set the elements in one plane and parallel: a tip " + p.shown() + " out costs 0.1 dB.",
                     "seen from the end, all lie over one another")));
         }
-        if (made instanceof YagiShape y && y.feed() == YagiShape.Feed.STRAIGHT) {
+        if (made instanceof YagiShape y && y.feed() != YagiShape.Feed.FOLDED) {
             all.add(Step.plain("Part the driven element in its middle; the feed's gap comes off both halves alike."));
         }
         design.ifPresent(d -> d.of().notes(d).forEach(n -> all.add(Step.plain(n))));

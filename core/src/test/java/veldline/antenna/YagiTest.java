@@ -102,6 +102,20 @@ class YagiTest {
         assertThat(gain(folded, F)).isCloseTo(gain(straight, F), within(0.3));
     }
 
+    @ParameterizedTest
+    @ValueSource(ints = {3, 5, 8, 11})
+    void endsBentAwayFromTheDirectorsRaiseTheResistanceAndLeaveTheGain(int count) {
+        YagiShape straight = of(count);
+        YagiShape bent = straight.withFeed(YagiShape.Feed.BENT);
+        double ratio = solved(bent, F).impedances().get(0).getReal()
+                / solved(straight, F).impedances().get(0).getReal();
+        assertThat(ratio).isBetween(1.25, 1.8);
+        assertThat(gain(bent, F)).isCloseTo(gain(straight, F), within(0.2));
+        assertThat(bent.model().wires().get(1).length())
+                .as("bent, not cut")
+                .isCloseTo(straight.model().wires().get(1).length(), within(1e-12));
+    }
+
     @Test
     void thickerElementsAreCutShorter() {
         YagiShape thin = Yagi.forCount(F, 6, Quantity.of("0.8", Unit.MM), Metal.BRASS, false);

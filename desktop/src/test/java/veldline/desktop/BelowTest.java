@@ -53,6 +53,34 @@ class BelowTest extends WindowTest {
     }
 
     @Test
+    void thePlaneOfACutIsTurned() {
+        below("CUT");
+        assertThat(texts()).contains("The level cut", "half-power beamwidth", "front to rear");
+        push(KeyCode.RIGHT);
+        until(() -> texts().contains("The cut 10° from level"));
+        push(KeyCode.LEFT);
+        push(KeyCode.LEFT);
+        until(() -> texts().contains("The level cut"));
+    }
+
+    @Test
+    void aStepOfPhaseIsWalkedAndTaken() {
+        Design d = fit("dipole array");
+        below("PHASE");
+        assertThat(texts()).contains("What the phase does", "Each leads by 0°", "As it is set.");
+        String feeds = texts().toString();
+        push(KeyCode.RIGHT);
+        push(KeyCode.RIGHT);
+        until(() -> texts().contains("Each leads by 10°"));
+        assertThat(texts().toString()).isNotEqualTo(feeds);
+        assertThat(work.desk().job().nearAntenna()).as("walked only").isEqualTo(d);
+        push(KeyCode.ENTER);
+        until(() -> ((Design) work.desk().job().nearAntenna()).size(3) == 10);
+        push(KeyCode.CONTROL, KeyCode.Z);
+        until(() -> work.desk().job().nearAntenna().equals(d));
+    }
+
+    @Test
     void theFeedIsWalkedOverTheBand() {
         below("OHMS");
         assertThat(texts()).contains("Resistance and reactance", "At 2437.0 MHz", "return loss");

@@ -81,6 +81,19 @@ public record Wire(
         return edgeEnd(edge).minus(edgeStart(edge)).length();
     }
 
+    /** The place so many metres along it, held within its ends. */
+    public Vec along(double distance) {
+        double left = Math.max(0, distance);
+        for (int e = 0; e < edges(); e++) {
+            double edge = edgeLength(e);
+            if (left <= edge || e == edges() - 1) {
+                return edgeStart(e).towards(edgeEnd(e), Math.min(1, left / edge));
+            }
+            left -= edge;
+        }
+        return points.get(0);
+    }
+
     /** Length along the polyline, the closing edge included. */
     public double length() {
         double sum = 0;

@@ -1,6 +1,7 @@
 package veldline.desktop.match;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import veldline.antenna.YagiChange;
@@ -38,15 +39,10 @@ public final class MatchBench implements Bench {
         in.add(new Input.Choice(
                 "feed",
                 "Driven element",
-                List.of(
-                        new Input.Option(
-                                "straight",
-                                feed == YagiShape.Feed.STRAIGHT,
-                                new JobChange.OfYagi(new YagiChange.FeedKind(YagiShape.Feed.STRAIGHT))),
-                        new Input.Option(
-                                "folded",
-                                feed == YagiShape.Feed.FOLDED,
-                                new JobChange.OfYagi(new YagiChange.FeedKind(YagiShape.Feed.FOLDED))))));
+                Arrays.stream(YagiShape.Feed.values())
+                        .map(k ->
+                                new Input.Option(k.word(), k == feed, new JobChange.OfYagi(new YagiChange.FeedKind(k))))
+                        .toList()));
         in.add(new Input.Choice(
                 "match",
                 "Between it and the cable",

@@ -52,7 +52,7 @@ final class MatchPicture {
     Picture draw() {
         pen.text("What the cable sees", 18, 22, Anchor.START, 15, Face.BOLD, Role.INK, Origin.Plain.NAME);
         pen.text(
-                "clear ground: SWR 2 or better; left and right walk the four ways",
+                "clear ground: SWR 2 or better; left and right walk the ways",
                 176,
                 22,
                 Anchor.START,
@@ -72,7 +72,7 @@ final class MatchPicture {
         }
         if (options.isEmpty()) {
             pen.text(
-                    "The folded dipole is being solved in place.",
+                    "The other driven elements are being solved in place.",
                     18,
                     70,
                     Anchor.START,
@@ -178,13 +178,13 @@ final class MatchPicture {
         double y = split + 22;
         pen.line(18, split, pen.width() - 18, split, Role.SAND, 1);
         double right = pen.width() - 18;
-        pen.text("Four ways", 18, y, Anchor.START, 15, Face.BOLD, Role.INK, Origin.Plain.NAME);
+        pen.text("Five ways", 18, y, Anchor.START, 15, Face.BOLD, Role.INK, Origin.Plain.NAME);
         s.asOf(s.assessment().match())
                 .ifPresent(t -> pen.text(t, 112, y, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME));
         pen.text("impedance, Ω", right - 190, y, Anchor.END, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
         pen.text("SWR", right - 100, y, Anchor.END, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
         pen.text("loses, dB", right - 8, y, Anchor.END, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
-        double row = Math.min(44, (pen.height() - y - 12) / 4);
+        double row = Math.min(44, (pen.height() - y - 12) / options.size());
         int picked = s.pickedIndex(Step.MATCH, inUse(), options.size());
         for (int i = 0; i < options.size(); i++) {
             MatchFigures.Option o = options.get(i);

@@ -9,9 +9,11 @@ import veldline.picture.Pen;
 /** What stands under the drawing to scale. To add one, write its view and list it here. */
 enum Below {
     FIGURES("pattern and SWR", Reading.ELEMENTS, () -> (s, pen) -> {}),
+    CUT("any cut", Reading.CUT, CutView::new),
     SPHERE("the whole sphere", Reading.SPHERE, SphereView::new),
     OHMS("resistance and reactance", Reading.SWR, OhmsView::new),
     GROUND("over the ground", Reading.HEIGHT, GroundView::new),
+    PHASE("what the phase does", Reading.PHASE, PhaseView::new),
     MORE("what more of it buys", Reading.MORE, MoreView::new),
     WORK("stock, boom and shifts", Reading.WORK, WorkView::new),
     BESIDE("another beside it", Reading.BESIDE, BesideView::new);
@@ -31,6 +33,11 @@ enum Below {
     /** One of them, drawn under {@link ShapeFigures#RULE}. */
     interface View {
         void draw(Showing s, Pen pen);
+
+        /** Which of the places that are walked lies under a place of the picture; empty for a view that is not dragged. */
+        default Optional<Integer> placeAt(Showing s, double x, double y, double width, double height) {
+            return Optional.empty();
+        }
     }
 
     static Below chosen(Showing s) {
@@ -46,11 +53,21 @@ enum Below {
         view.get().draw(s, pen);
     }
 
+    /** What dragging its zone there says. */
+    Optional<String> turned(Showing s, String zone, double x, double y, double width, double height) {
+        return zone.equals(walked.pick()) && walked.count(s) > 0
+                ? view.get()
+                        .placeAt(s, x, y, width, height)
+                        .map(p -> walked.at(Math.max(0, Math.min(walked.count(s) - 1, p))))
+                : Optional.empty();
+    }
+
     static Input input(Showing s) {
         return new Input.Pick(
                 "below",
                 "Under the drawing",
                 java.util.Arrays.stream(values())
+                        .filter(b -> b != PHASE || b == chosen(s) || PhaseView.serves(s))
                         .map(b -> new Input.Option(
                                 b.words, b == chosen(s), new Input.Outcome.Picked("set:" + NAME + "=" + b.name())))
                         .toList());

@@ -133,15 +133,15 @@ final class GroundView implements Below.View {
         return 56 + Math.min(bottom - ShapeFigures.RULE - 40, pictureWidth - SIDE - 90) + 70;
     }
 
-    /** The height nearest to a place of the picture. */
-    static int heightAt(double x, double pictureWidth, double pictureHeight) {
+    @Override
+    public Optional<Integer> placeAt(Showing s, double x, double y, double pictureWidth, double pictureHeight) {
         double waves =
                 Math.exp(scale(from(pictureWidth, pictureHeight), pictureWidth).value(x));
         int nearest = 0;
         for (int i = 1; i < WAVES.length; i++) {
             nearest = Math.abs(Math.log(WAVES[i] / waves)) < Math.abs(Math.log(WAVES[nearest] / waves)) ? i : nearest;
         }
-        return nearest;
+        return Optional.of(nearest);
     }
 
     /** Gain at one degree up and at ten against the height, on a scale of doublings. */

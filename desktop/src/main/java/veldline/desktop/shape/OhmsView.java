@@ -2,8 +2,10 @@ package veldline.desktop.shape;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import veldline.assess.Readout;
 import veldline.assess.SwrBand;
 import veldline.desktop.bench.Showing;
@@ -32,6 +34,42 @@ final class OhmsView implements Below.View {
 
     private static final double SIDE = 210;
 
+    /** Resistance and reactance on the picture, alike in both directions so that the rounds are round. */
+    private record Sheet(Axis r, Axis x) {
+        /** As large as holds the curve, in few steps. */
+        static Sheet of(List<Sweep.Point> points, double pictureWidth, double pictureHeight) {
+            double low = ShapeFigures.RULE + 34;
+            double high = pictureHeight - 28;
+            double width = pictureWidth - SIDE - 70;
+            double far = points.stream()
+                    .mapToDouble(p -> Math.max(
+                            Math.abs(p.impedance().getImaginary()),
+                            p.impedance().getReal() * (high - low) / (2 * width)))
+                    .max()
+                    .orElse(0);
+            double half =
+                    Arrays.stream(HALVES).filter(h -> h >= far).findFirst().orElse(HALVES[HALVES.length - 1]);
+            double ohms = width * 2 * half / (high - low);
+            return new Sheet(new Axis(0, ohms, 60, 60 + width), new Axis(-half, half, high, low));
+        }
+
+        double far(Sweep.Point p, double atX, double atY) {
+            At a = at(p, r, x);
+            return Math.hypot(a.x() - atX, a.y() - atY);
+        }
+    }
+
+    /** The point of the curve that is drawn nearest. */
+    @Override
+    public Optional<Integer> placeAt(Showing s, double x, double y, double width, double height) {
+        return s.assessment().sweep().value().map(Sweep::points).flatMap(points -> {
+            Sheet sheet = Sheet.of(points, width, height);
+            return IntStream.range(0, points.size())
+                    .boxed()
+                    .min(Comparator.comparingDouble(i -> sheet.far(points.get(i), x, y)));
+        });
+    }
+
     @Override
     public void draw(Showing s, Pen pen) {
         double top = ShapeFigures.RULE;
@@ -42,20 +80,9 @@ final class OhmsView implements Below.View {
             return;
         }
         List<Sweep.Point> points = sweep.get().points();
-        double low = top + 34;
-        double high = pen.height() - 28;
-        double width = pen.width() - SIDE - 70;
-        // Alike in both directions, so that the rounds are round; as large as holds the curve, in few steps.
-        double far = points.stream()
-                .mapToDouble(p -> Math.max(
-                        Math.abs(p.impedance().getImaginary()), p.impedance().getReal() * (high - low) / (2 * width)))
-                .max()
-                .orElse(0);
-        double half = Arrays.stream(HALVES).filter(h -> h >= far).findFirst().orElse(HALVES[HALVES.length - 1]);
-        double perOhm = (high - low) / (2 * half);
-        double ohms = width / perOhm;
-        Axis r = new Axis(0, ohms, 60, 60 + width);
-        Axis x = new Axis(-half, half, high, low);
+        Sheet sheet = Sheet.of(points, pen.width(), pen.height());
+        Axis r = sheet.r;
+        Axis x = sheet.x;
         frame(pen, r, x);
         for (double swr : KEPT) {
             round(pen, r, x, swr);
@@ -71,11 +98,11 @@ final class OhmsView implements Below.View {
                 Dash.SOLID);
         pen.zone(
                 Reading.SWR.pick(),
-                r.at(0),
-                low,
-                ohms * perOhm,
-                ohms * perOhm,
-                "the feed over the band; left and right walk it");
+                r.start(),
+                x.end(),
+                r.end() - r.start(),
+                x.start() - x.end(),
+                "the feed over the band; left and right walk it, or drag along it");
         int read = Math.min(points.size() - 1, Reading.SWR.place(s).orElse(points.size() / 2));
         Sweep.Point p = points.get(read);
         pen.dot(

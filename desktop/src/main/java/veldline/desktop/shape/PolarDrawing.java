@@ -24,6 +24,17 @@ final class PolarDrawing {
 
     static void draw(Pen pen, AntennaFigures f, double cx, double cy, double radius) {
         double outer = outer(f);
+        rings(pen, outer, cx, cy, radius);
+        lobe(pen, f.eCut(), cx, cy, radius, outer, -1, Role.MUSSEL, Hatch.UPRIGHT, Dash.SOLID);
+        lobe(pen, f.hCut(), cx, cy, radius, outer, 1, Role.LICHEN, Hatch.HORIZONTAL, Dash.DASHED);
+        pen.line(cx - radius, cy, cx + radius, cy, Role.INK, 1);
+        scale(pen, outer, cx, cy, radius);
+        double ahead = radius * (1 - (outer - f.gain().value()) / SPAN);
+        pen.dot(cx + ahead, cy, 4.5, Role.INK, Role.SHEET, 1);
+    }
+
+    /** The round ground of a figure, with rings by tens of true dBi and spokes by thirty degrees. */
+    static void rings(Pen pen, double outer, double cx, double cy, double radius) {
         pen.dot(cx, cy, radius, Role.SHEET, Role.EDGE, 1.2);
         for (double ring = Math.floor(outer / 10) * 10; ring > outer - SPAN + 4; ring -= 10) {
             double r = radius * (1 - (outer - ring) / SPAN);
@@ -36,9 +47,10 @@ final class PolarDrawing {
             double s = Math.sin(Math.toRadians(deg)) * radius;
             pen.line(cx - c, cy - s, cx + c, cy + s, deg == 0 ? Role.EDGE : Role.SAND, 1);
         }
-        lobe(pen, f.eCut(), cx, cy, radius, outer, -1, Role.MUSSEL, Hatch.UPRIGHT, Dash.SOLID);
-        lobe(pen, f.hCut(), cx, cy, radius, outer, 1, Role.LICHEN, Hatch.HORIZONTAL, Dash.DASHED);
-        pen.line(cx - radius, cy, cx + radius, cy, Role.INK, 1);
+    }
+
+    /** What each ring stands for. */
+    static void scale(Pen pen, double outer, double cx, double cy, double radius) {
         for (double ring = Math.floor(outer / 10) * 10; ring > outer - SPAN + 4; ring -= 10) {
             double r = radius * (1 - (outer - ring) / SPAN);
             String text = NumberText.shown(ring, 0);
@@ -46,8 +58,6 @@ final class PolarDrawing {
             pen.box(cx - r - w / 2, cy - 8, w, 16, Role.SHEET);
             pen.text(text, cx - r, cy + 4, Anchor.MIDDLE, 12, Face.MONO, Role.INK, Origin.Plain.SCALE);
         }
-        double ahead = radius * (1 - (outer - f.gain().value()) / SPAN);
-        pen.dot(cx + ahead, cy, 4.5, Role.INK, Role.SHEET, 1);
     }
 
     /** A ray so many degrees off the beam through both cuts, with a dot where it meets each. */

@@ -11,10 +11,14 @@ enum Reading {
     ELEMENTS,
     PATTERN,
     SWR,
+    /** Planes through the beam, from level on. */
+    CUT,
     /** Lines of the sphere, from straight up. */
     SPHERE,
     /** Heights over the ground. */
     HEIGHT,
+    /** Steps of phase, from the greatest lag to the greatest lead. */
+    PHASE,
     /** One more or fewer. */
     MORE,
     /** What shifts the dip. */
@@ -44,8 +48,10 @@ enum Reading {
             case ELEMENTS -> own ? "corners" : "elements";
             case PATTERN -> "pattern";
             case SWR -> "SWR";
+            case CUT -> "planes";
             case SPHERE -> "lines";
             case HEIGHT -> "height";
+            case PHASE -> "phase";
             case MORE -> "how many";
             case WORK -> "shifts";
             case BESIDE -> "differences";
@@ -80,6 +86,9 @@ enum Reading {
                 s.assessment().antenna().value().map(f -> f.eCut().size()).orElse(0);
             case SWR ->
                 s.assessment().sweep().value().map(w -> w.points().size()).orElse(0);
+            case CUT -> closer(s).map(c -> c.wide().cuts().size()).orElse(0);
+            case PHASE ->
+                closer(s).flatMap(c -> c.phase()).map(p -> PhaseView.STEPS).orElse(0);
             case SPHERE -> closer(s).map(c -> c.wide().gains().size()).orElse(0);
             case HEIGHT -> closer(s).map(c -> GroundView.heights()).orElse(0);
             case MORE -> closer(s).map(c -> c.additions().size()).orElse(0);

@@ -313,6 +313,9 @@ public final class ShapeBench implements Bench {
     /** A curve is read where it is dragged. */
     @Override
     public Optional<String> turned(Showing s, String zone, double x, double y, double width, double height) {
+        if (Below.chosen(s) != Below.FIGURES) {
+            return Below.chosen(s).turned(s, zone, x, y, width, height);
+        }
         for (Reading r : new Reading[] {Reading.PATTERN, Reading.SWR}) {
             if (zone.equals(r.pick()) && antenna(s) instanceof Made && r.count(s) > 0) {
                 ShapeFigures picture = new ShapeFigures(s, Picture.pen(width, height));
@@ -320,11 +323,14 @@ public final class ShapeBench implements Bench {
                 return Optional.of(r.at(Math.max(0, Math.min(r.count(s) - 1, place))));
             }
         }
-        if (zone.equals(Reading.SPHERE.pick()) && Reading.SPHERE.count(s) > 0) {
-            return Optional.of(Reading.SPHERE.at(SphereView.lineAt(y, height, Reading.SPHERE.count(s))));
-        }
-        return zone.equals(Reading.HEIGHT.pick()) && Reading.HEIGHT.count(s) > 0
-                ? Optional.of(Reading.HEIGHT.at(GroundView.heightAt(x, width, height)))
+        return Optional.empty();
+    }
+
+    /** The step of phase that is read is taken. */
+    @Override
+    public Optional<JobChange> taken(Showing s, String zone) {
+        return Below.chosen(s) == Below.PHASE
+                ? PhaseView.taken(s).map(d -> new JobChange.Fit(!s.atFar(), d))
                 : Optional.empty();
     }
 
@@ -373,10 +379,10 @@ public final class ShapeBench implements Bench {
         Reading walked = Reading.walked(s);
         return walked == Reading.ELEMENTS
                 ? s.job().yagi().isPresent() ? picked(s) : 0
-                : walked.place(s)
-                        .orElse(
-                                walked == Reading.PATTERN || walked == Reading.WORK || walked == Reading.BESIDE
-                                        ? 0
-                                        : Math.max(0, walked.count(s) / 2));
+                : walked.place(s).orElseGet(() -> switch (walked) {
+                    case PATTERN, WORK, BESIDE, CUT -> 0;
+                    case PHASE -> PhaseView.start(s);
+                    default -> Math.max(0, walked.count(s) / 2);
+                });
     }
 }

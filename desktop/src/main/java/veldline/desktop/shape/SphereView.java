@@ -74,11 +74,11 @@ final class SphereView implements Below.View {
         side(s, pen, wide.get(), gains.get(read), read);
     }
 
-    /** The line under a place of the picture. */
-    static int lineAt(double y, double height, int count) {
+    @Override
+    public Optional<Integer> placeAt(Showing s, double x, double y, double width, double height) {
         double first = ShapeFigures.RULE + 30 + TALL;
-        double step = (height - 30 - first) / (count - 1);
-        return (int) Math.max(0, Math.min(count - 1, Math.round((y - first) / step)));
+        double step = (height - 30 - first) / (Reading.SPHERE.count(s) - 1);
+        return Optional.of((int) Math.round((y - first) / step));
     }
 
     private static List<At> points(List<Double> line, Axis x, double base, double most) {

@@ -16,7 +16,9 @@ import veldline.build.CutList;
 import veldline.desktop.bench.Showing;
 import veldline.explain.Origin;
 import veldline.field.wire.Port;
+import veldline.field.wire.Source;
 import veldline.field.wire.Vec;
+import veldline.field.wire.Wire;
 import veldline.job.JobChange;
 import veldline.path.FreeSpace;
 import veldline.picture.Mark.Anchor;
@@ -250,27 +252,32 @@ final class WiresPicture {
         if (w.closed()) {
             points.add(points.get(0));
         }
-        boolean sheet = design.filter(d -> d.of().isSheet(d, index) && index != wires.fed())
-                .isPresent();
-        pen.path(
-                points, index == wires.fed() ? Role.MUSSEL : sheet ? Role.EDGE : Role.INK, sheet ? 1.2 : 3, Dash.SOLID);
+        boolean fed = ports().stream().anyMatch(p -> p.wire() == index);
+        boolean sheet = !fed && design.filter(d -> d.of().isSheet(d, index)).isPresent();
+        Role role = fed ? Role.MUSSEL : sheet ? Role.EDGE : Role.INK;
+        pen.path(points, role, sheet ? 1.2 : 3, Dash.SOLID);
+        if (!sheet
+                && points.stream()
+                        .allMatch(p -> p.x() == points.get(0).x()
+                                && p.y() == points.get(0).y())) {
+            // Seen along itself a wire is a point.
+            pen.dot(points.get(0).x(), points.get(0).y(), 3.5, role, role, 1);
+        }
     }
 
     private void feed() {
-        var model = wires.model().wires().get(wires.fed());
-        double along =
-                new Port(wires.fed(), new Port.Place.Fraction(wires.feedAt().value() / 100)).distanceAlong(model);
-        double walked = 0;
-        for (int e = 0; e < model.edges(); e++) {
-            double edge = model.edgeLength(e);
-            if (along <= walked + edge || e == model.edges() - 1) {
-                At on = at(model.edgeStart(e).towards(model.edgeEnd(e), Math.min(1, (along - walked) / edge)));
-                pen.dot(on.x(), on.y(), 6, Role.SHEET, Role.INK, 2);
-                pen.dot(on.x(), on.y(), 1.5, Role.INK, Role.INK, 1);
-                return;
-            }
-            walked += edge;
+        for (Port port : ports()) {
+            Wire fed = wires.model().wires().get(port.wire());
+            At on = at(fed.along(port.distanceAlong(fed)));
+            pen.dot(on.x(), on.y(), 6, Role.SHEET, Role.INK, 2);
+            pen.dot(on.x(), on.y(), 1.5, Role.INK, Role.INK, 1);
         }
+    }
+
+    private List<Port> ports() {
+        return design.map(d -> d.model().sources().stream().map(Source::port).toList())
+                .orElseGet(() -> List.of(new Port(
+                        wires.fed(), new Port.Place.Fraction(wires.feedAt().value() / 100))));
     }
 
     private void corners(int index) {
