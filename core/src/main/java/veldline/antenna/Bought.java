@@ -14,6 +14,7 @@ import veldline.quantity.Quantity;
  * @param polarization how its field stands or turns
  * @param width to half power in the level plane, as claimed; empty for one that hears alike all round
  * @param length its greatest measure
+ * @param inspection what was found when it was unpacked; empty while it was not
  */
 @RecordBuilder
 public record Bought(
@@ -22,8 +23,20 @@ public record Bought(
         Polarized polarization,
         Optional<Quantity> width,
         Quantity length,
-        Connector connector)
+        Connector connector,
+        Optional<Inspection> inspection)
         implements Antenna, BoughtBuilder.With {
+    /** One that nobody has unpacked yet. */
+    public Bought(
+            String name,
+            Quantity gain,
+            Polarized polarization,
+            Optional<Quantity> width,
+            Quantity length,
+            Connector connector) {
+        this(name, gain, polarization, width, length, connector, Optional.empty());
+    }
+
     public static final Formula CLAIM = new Formula(
             "Gain, as claimed",
             "What its maker says it gains; nothing here has checked it.",

@@ -43,6 +43,7 @@ final class Findings {
                             ShapeRules::swr,
                             ShapeRules::polarization,
                             ShapeRules::fits,
+                            InspectionRules::here,
                             EngineRules::ends,
                             EngineRules::cableOutside,
                             ShapeRules::windows,
@@ -62,6 +63,7 @@ final class Findings {
                     List.of(
                             SiteRules::served,
                             SiteRules::several,
+                            InspectionRules::before,
                             RaiseRules::bearing,
                             RaiseRules::senders,
                             RaiseRules::lines,
@@ -99,16 +101,32 @@ final class Findings {
 
     private static LevelLine marked(Assessment a, Map<Step, List<Finding>> found) {
         List<LevelLine.Stop> stops = new ArrayList<>();
-        String made = a.job().madeNear() ? "near-antenna" : "far-antenna";
+        boolean near = a.job().madeNear();
+        String made = near ? "near-antenna" : "far-antenna";
+        String other = near ? "far-antenna" : "near-antenna";
+        List<Finding> unpacked = InspectionRules.of(a, !near);
         for (LevelLine.Stop s : a.line().stops()) {
-            stops.add(s.id().equals(made) ? antennaStop(s, found.get(Step.SHAPE)) : s);
+            stops.add(
+                    s.id().equals(made)
+                            ? antennaStop(s, found.get(Step.SHAPE))
+                            : s.id().equals(other) ? antennaStop(s, unpacked) : s);
         }
         return a.line().withStops(stops);
     }
 
     private static LevelLine.Stop antennaStop(LevelLine.Stop s, List<Finding> shape) {
-        Finding worst = shape.stream().max(Comparator.comparing(Finding::level)).orElseThrow();
-        return new LevelLine.Stop(
-                s.id(), s.kind(), s.name(), s.verb(), s.step(), s.before(), s.level(), worst.level(), worst.tag());
+        return shape.stream()
+                .max(Comparator.comparing(Finding::level))
+                .map(worst -> new LevelLine.Stop(
+                        s.id(),
+                        s.kind(),
+                        s.name(),
+                        s.verb(),
+                        s.step(),
+                        s.before(),
+                        s.level(),
+                        worst.level(),
+                        worst.tag()))
+                .orElse(s);
     }
 }

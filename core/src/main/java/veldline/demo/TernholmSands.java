@@ -1,10 +1,14 @@
 package veldline.demo;
 
 import java.time.Instant;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import veldline.antenna.AssemblyStep;
 import veldline.antenna.Bought;
+import veldline.antenna.Inspection;
+import veldline.antenna.InspectionText;
 import veldline.antenna.Polarized;
 import veldline.antenna.Yagi;
 import veldline.explain.Program;
@@ -89,7 +93,15 @@ public final class TernholmSands {
                         Polarized.FLAT,
                         Optional.of(q("40", Unit.DEG)),
                         q("290", Unit.MM),
-                        jackN))
+                        jackN,
+                        Optional.of(new Inspection(
+                                InspectionText.parts("panel 1, bracket 2, bolt M6 4, washer 8")
+                                        .orElseThrow(),
+                                Collections.nCopies(4, Inspection.Contact.JOINED),
+                                Optional.of(q("287", Unit.MM)),
+                                InspectionText.sweep("2400 1.72, 2420 1.51, 2437 1.38, 2460 1.44, 2480 1.63")
+                                        .orElseThrow(),
+                                List.of(AssemblyStep.values())))))
                 .withNearRun(near)
                 .withFarRun(far)
                 .withRaise(new RaisePlan(

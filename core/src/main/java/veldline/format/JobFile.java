@@ -171,7 +171,8 @@ public final class JobFile {
         ObjectNode one = major < 2 || major == 2 && minor < 1 ? Migration2To21.apply(two) : two;
         ObjectNode outside = major < 2 || major == 2 && minor < 2 ? Migration21To22.apply(one) : one;
         ObjectNode way = major < 2 || major == 2 && minor < 3 ? Migration22To23.apply(outside) : outside;
-        return major < 2 || major == 2 && minor < 4 ? Migration23To24.apply(way) : way;
+        ObjectNode hops = major < 2 || major == 2 && minor < 4 ? Migration23To24.apply(way) : way;
+        return major < 2 || major == 2 && minor < 5 ? Migration24To25.apply(hops) : hops;
     }
 
     private static void newerMajor(String version, Optional<List<String>> troubles) throws FormatException {

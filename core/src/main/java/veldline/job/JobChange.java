@@ -8,6 +8,7 @@ import veldline.antenna.Antenna;
 import veldline.antenna.Bought;
 import veldline.antenna.Design;
 import veldline.antenna.DesignChange;
+import veldline.antenna.Inspection;
 import veldline.antenna.OwnWires;
 import veldline.antenna.OwnWiresChange;
 import veldline.antenna.YagiChange;
@@ -95,6 +96,21 @@ public sealed interface JobChange extends Change<Job> {
         @Override
         public String label() {
             return (near ? "near" : "far") + " antenna: " + antenna.title();
+        }
+    }
+
+    /** What was found of a bought antenna; an end with another antenna is left as it is. */
+    record Inspected(boolean near, Inspection to, String what) implements JobChange {
+        @Override
+        public Job applyTo(Job job) {
+            return job.antenna(near) instanceof Bought b
+                    ? job.withAntenna(near, b.withInspection(Optional.of(to)))
+                    : job;
+        }
+
+        @Override
+        public String label() {
+            return what;
         }
     }
 

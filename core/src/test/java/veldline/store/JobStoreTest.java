@@ -22,6 +22,7 @@ import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
 
 class JobStoreTest {
+    private static final String VERSION = "\"version\" : \"" + Job.FORMAT + "\"";
     private static final Job JOB = TernholmSands.nestCamera();
 
     /** Two hundred of them behind {@code ./check --long}. */
@@ -128,7 +129,7 @@ class JobStoreTest {
         Path file = folder.resolve("link.veldline.json");
         new JobStore(file).save(JOB);
         String later = Files.readString(file)
-                .replace("\"version\" : \"2.4\"", "\"version\" : \"2.9\"")
+                .replace(VERSION, "\"version\" : \"2.9\"")
                 .replaceFirst("\"place\"", "\"moonPhase\" : 3, \"place\"");
         assertThat(later).contains("moonPhase").contains("2.9");
         Files.writeString(file, later);

@@ -13,6 +13,8 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Assumptions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import veldline.coverage.Site;
 import veldline.demo.TernholmSands;
 import veldline.format.FormatException;
@@ -28,6 +30,7 @@ import veldline.quantity.Unit;
 
 /** What goes wrong with disks and files, on a real file system. */
 class StoreFaultsTest {
+    private static final String VERSION = "\"version\" : \"" + Job.FORMAT + "\"";
     private static final Job JOB = TernholmSands.nestCamera();
 
     @TempDir
@@ -69,7 +72,7 @@ class StoreFaultsTest {
         assertThat(opened.job().log()).isNotEmpty().allMatch(l -> l.photograph().isEmpty());
         assertThat(opened.job().needs().highest().value()).isZero();
         assertThat(store.save(opened.job())).isEmpty();
-        assertThat(Files.readString(copy)).contains("\"version\" : \"2.4\"");
+        assertThat(Files.readString(copy)).contains(VERSION);
     }
 
     @Test
@@ -106,6 +109,22 @@ class StoreFaultsTest {
         assertThat(opened.job().name()).isEqualTo("Survey skiff video");
     }
 
+    /** The first files of 2.4 had no place for an antenna beside the one shaped; later ones had. */
+    @ParameterizedTest
+    @ValueSource(booleans = {true, false})
+    void inAFileOfVersionTwoPointFourNobodyUnpackedAnything(boolean beside) throws Exception {
+        Path copy = folder.resolve("skiff.veldline.json");
+        String text = Files.readString(Path.of(StoreFaultsTest.class
+                .getResource("/jobs/survey-skiff-2.4.veldline.json")
+                .toURI()));
+        String without = text.replaceFirst("\"beside\" : null,", "");
+        assertThat(without).isNotEqualTo(text);
+        Files.writeString(copy, beside ? text : without);
+        JobFile.Opened opened = new JobStore(copy).openWhatCanBe();
+        assertThat(opened.troubles()).isEmpty();
+        assertThat(opened.job()).isEqualTo(TernholmSands.all().get(4));
+    }
+
     @Test
     void inAFileOfVersionTwoPointThreeNoHouseHasARoof() throws Exception {
         JobFile.Opened opened = new JobStore(frozen("shelter-2.3")).openWhatCanBe();
@@ -139,7 +158,7 @@ class StoreFaultsTest {
         assertThat(job.farAntenna().claimedGain().orElseThrow().value()).isEqualTo(12);
         assertThat(job.prove().recordings()).hasSize(2).allMatch(r -> r.series().size() == 24);
         assertThat(store.save(job)).as("a known file is written over").isEmpty();
-        assertThat(Files.readString(copy)).contains("\"version\" : \"2.4\"");
+        assertThat(Files.readString(copy)).contains(VERSION);
         assertThat(new JobStore(copy).open()).isEqualTo(job);
     }
 
@@ -150,7 +169,7 @@ class StoreFaultsTest {
         Files.writeString(
                 file,
                 Files.readString(file)
-                        .replace("\"version\" : \"2.4\"", "\"version\" : \"2.5\"")
+                        .replace(VERSION, "\"version\" : \"2.99\"")
                         .replaceFirst("\"place\"", "\"moonPhase\" : 3, \"place\"")
                         .replaceFirst("\"marginWanted\"", "\"mood\" : {\"of\" : \"sea\"}, \"marginWanted\""));
         JobStore store = new JobStore(file);
@@ -159,7 +178,7 @@ class StoreFaultsTest {
         assertThat(store.save(new JobChange.OfBrief(new BriefChange.Tide(Quantity.of("1.9", Unit.M))).applyTo(opened)))
                 .isEmpty();
         assertThat(Files.readString(file))
-                .contains("\"version\" : \"2.5\"")
+                .contains("\"version\" : \"2.99\"")
                 .contains("moonPhase")
                 .contains("mood")
                 .contains("\"1.9\"");
@@ -171,7 +190,7 @@ class StoreFaultsTest {
     void aNewerMajorVersionIsShownAndNeverWrittenOver() throws IOException, FormatException {
         Path file = folder.resolve("link.veldline.json");
         new JobStore(file).save(JOB);
-        String newer = Files.readString(file).replace("\"version\" : \"2.4\"", "\"version\" : \"3.1\"");
+        String newer = Files.readString(file).replace(VERSION, "\"version\" : \"3.1\"");
         Files.writeString(file, newer);
         JobStore store = new JobStore(file);
         JobFile.Opened opened = store.openWhatCanBe();

@@ -6,9 +6,12 @@ import java.util.List;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
+import veldline.antenna.AssemblyStep;
+import veldline.antenna.Bought;
 import veldline.antenna.Design;
 import veldline.antenna.Families;
 import veldline.antenna.Family;
+import veldline.antenna.Inspection;
 import veldline.antenna.YagiSchool;
 import veldline.assess.Step;
 import veldline.desktop.bench.Benches;
@@ -50,6 +53,50 @@ class BelowTest extends WindowTest {
         push(KeyCode.LEFT);
         push(KeyCode.LEFT);
         until(() -> texts().contains("5° over level"));
+    }
+
+    @Test
+    void aBoughtAntennaIsUnpackedElementByElement() {
+        settle();
+        interact(() -> {
+            work.goStop("far-antenna");
+            work.go(Step.SHAPE);
+        });
+        leaveBoxes();
+        enter("fed", "5");
+        until(() -> bought().elements().size() == 5);
+        leaveBoxes();
+        interact(() -> work.pick("contact:4"));
+        push(KeyCode.ENTER);
+        until(() -> bought().elements().get(4) == Inspection.Contact.JOINED);
+        push(KeyCode.ENTER);
+        until(() -> texts().contains("Element 5"));
+        assertThat(texts()).anyMatch(t -> t.contains("not joined to the feed"));
+        write("parts", "panel 1, bolt 7/8");
+        until(() -> texts().contains("7 of 8 bolt"));
+        write("parts", "eight bolts");
+        assertThat(bought().parts()).as("not understood, so as it was").hasSize(2);
+        write("swept", "2400 1.9, 2480 1.7");
+        until(() -> bought().swrAt(2437e6).isPresent());
+        leaveBoxes();
+        interact(() -> work.pick("assembly:AIMED"));
+        push(KeyCode.ENTER);
+        until(() -> bought().early().contains(AssemblyStep.TORQUED));
+        push(KeyCode.CONTROL, KeyCode.Z);
+        until(() -> bought().early().isEmpty());
+    }
+
+    private void write(String id, String text) {
+        TextField field = lookup("#text-" + id).queryAs(TextField.class);
+        interact(() -> {
+            field.requestFocus();
+            field.setText(text);
+        });
+        push(KeyCode.ENTER);
+    }
+
+    private Inspection bought() {
+        return ((Bought) work.desk().job().farAntenna()).inspection().orElse(Inspection.NONE);
     }
 
     @Test

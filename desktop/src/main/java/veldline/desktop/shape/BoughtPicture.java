@@ -23,8 +23,8 @@ import veldline.picture.Role;
 final class BoughtPicture {
     private static final double LOW = -15;
     private static final double HIGH = 25;
-    private static final double TOP = 120;
-    private static final double BOTTOM = 250;
+    private static final double TOP = 76;
+    private static final double BOTTOM = 132;
 
     private final Showing s;
     private final Bought bought;
@@ -45,7 +45,7 @@ final class BoughtPicture {
 
     Picture draw() {
         pen.text(bought.name() + ", bought", 18, 22, Anchor.START, 15, Face.BOLD, Role.INK, Origin.Plain.TYPED);
-        pen.words("drag the claim along the axis", 18, 44, Anchor.START, Face.TEXT, Role.SLATE);
+        pen.words("drag the claim along the axis", pen.width() - 18, 22, Anchor.END, Face.TEXT, Role.SLATE);
         Assessment a = s.assessment();
         if (s.atFar() != a.job().madeNear()) {
             limit(a.needed(), "needed", true);
@@ -63,6 +63,7 @@ final class BoughtPicture {
                 : Optional.empty();
         most.ifPresent(this::ceiling);
         claim();
+        new InspectionPicture(s, bought, pen).draw();
         return pen.done();
     }
 

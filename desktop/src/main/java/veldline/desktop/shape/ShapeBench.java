@@ -13,7 +13,6 @@ import veldline.antenna.CableOutside;
 import veldline.antenna.Design;
 import veldline.antenna.Made;
 import veldline.antenna.OwnWires;
-import veldline.antenna.Polarized;
 import veldline.antenna.YagiChange;
 import veldline.antenna.YagiDrawing;
 import veldline.antenna.YagiSchool;
@@ -57,7 +56,7 @@ public final class ShapeBench implements Bench {
     @Override
     public List<Input> inputs(Showing s) {
         if (antenna(s) instanceof Bought b) {
-            return bought(b, !s.atFar());
+            return BoughtInputs.of(b, !s.atFar());
         }
         if (antenna(s) instanceof OwnWires w) {
             return OwnWiresInputs.of(s, w);
@@ -219,43 +218,6 @@ public final class ShapeBench implements Bench {
                                 .toList());
     }
 
-    private static List<Input> bought(Bought b, boolean near) {
-        List<Input> in = new ArrayList<>();
-        in.add(new Input.Value(
-                "claim",
-                "Gain, as claimed",
-                b.gain(),
-                "",
-                Limits.within(-30, 60, "−30", "60 dBi", q -> new JobChange.Claim(near, q))));
-        in.add(new Input.Value(
-                "measure",
-                "Greatest measure",
-                b.length(),
-                "",
-                Limits.within(0, 100, "0", "100 m", q -> new JobChange.Fit(near, b.withLength(q)))));
-        in.add(new Input.Value(
-                "width",
-                "Width to half power; 360 all round",
-                b.width().orElse(Quantity.of("360", Unit.DEG)),
-                "",
-                Limits.within(
-                        1,
-                        360,
-                        "1",
-                        "360 °",
-                        q -> new JobChange.Fit(
-                                near, b.withWidth(q.value() >= 360 ? Optional.empty() : Optional.of(q))))));
-        in.add(new Input.Pick(
-                "field",
-                "Its field",
-                Arrays.stream(Polarized.values())
-                        .map(p -> new Input.Option(
-                                p.words(), p == b.polarization(), new JobChange.Fit(near, b.withPolarization(p))))
-                        .toList()));
-        in.add(new Input.Note("claims", "Bought: all of this is its maker's word until it is proved in the field."));
-        return in;
-    }
-
     private static String mm(double metres) {
         return NumberText.shown(metres * 1000, 1) + " mm";
     }
@@ -294,6 +256,9 @@ public final class ShapeBench implements Bench {
 
     @Override
     public List<String> walk(Showing s) {
+        if (antenna(s) instanceof Bought b) {
+            return InspectionPicture.zones(b);
+        }
         if (!(antenna(s) instanceof Made made)) {
             return List.of();
         }
@@ -326,9 +291,12 @@ public final class ShapeBench implements Bench {
         return Optional.empty();
     }
 
-    /** The step of phase that is read is taken. */
+    /** The step of phase that is read is taken; of a bought antenna what was found, or done. */
     @Override
     public Optional<JobChange> taken(Showing s, String zone) {
+        if (antenna(s) instanceof Bought b) {
+            return InspectionPicture.taken(b, !s.atFar(), zone);
+        }
         return Below.chosen(s) == Below.PHASE
                 ? PhaseView.taken(s).map(d -> new JobChange.Fit(!s.atFar(), d))
                 : Optional.empty();

@@ -106,9 +106,13 @@ final class LineLimits {
     private boolean clearOfLevels(At at, double wide) {
         for (int i = line.path() + 1; i < line.stops().size(); i++) {
             Stop s = line.stops().get(i);
-            double y = Math.min(scale.farY(s.level().value()), scale.farY(s.before())) - 10;
-            boolean beside = at.x() + wide < columns.middle(i) - 32 || at.x() > columns.middle(i) + 32;
-            boolean tagged = s.state() == Finding.Level.STOP && at.y() > 40 && at.y() < 92;
+            double over = Math.min(scale.farY(s.level().value()), scale.farY(s.before()));
+            boolean stopped = s.state() == Finding.Level.STOP;
+            // A number under its reason stands beside the posts, see LineLabels.
+            double y = stopped ? Math.max(over, 78) + 28 : over - 10;
+            double most = stopped ? 72 : 32;
+            boolean beside = at.x() + wide < columns.middle(i) - 32 || at.x() > columns.middle(i) + most;
+            boolean tagged = stopped && at.y() > 40 && at.y() < 92;
             if (!beside && (tagged || Math.abs(y - at.y()) < 15) || strikes(i, at, wide)) {
                 return false;
             }
