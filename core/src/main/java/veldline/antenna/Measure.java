@@ -16,6 +16,8 @@ import veldline.quantity.Unit;
 public record Measure(String name, Unit unit, double least, double most, List<String> words) {
     /** Under this a twentieth of a millimetre can be measured and counts, metres. */
     private static final double SMALL = 0.1;
+    /** From here on millimetres are for reading off a tape, not for tenths, metres. */
+    private static final double LONG = 10;
 
     public Measure {
         words = List.copyOf(words);
@@ -64,8 +66,14 @@ public record Measure(String name, Unit unit, double least, double most, List<St
         return isLength() ? most * wavelength : unit.toInside(most);
     }
 
-    /** A value as it is shown and typed: lengths to a tenth of a millimetre, small ones to a twentieth; anything else whole. */
+    /**
+     * A value as it is shown and typed: lengths to a tenth of a millimetre, small ones to a twentieth, long ones in metres to a millimetre;
+     * anything else whole.
+     */
     public Quantity of(double value) {
+        if (isLength() && value >= LONG) {
+            return Quantity.shown(value, Unit.M, 3);
+        }
         return Quantity.shown(
                 isLength() && value < SMALL ? Math.round(value * 20_000) / 20_000.0 : value,
                 unit,

@@ -82,15 +82,7 @@ final class ShapeRules {
             return List.of();
         }
         double length = d.size(0);
-        WireWindows w = new WireWindows(
-                a.job().stations().stream()
-                        .map(s -> s.brief().frequency().value() / 1e6)
-                        .map(f -> new WireWindows.Band(f * (1 - BAND), f * (1 + BAND)))
-                        .toList(),
-                WIRE,
-                GUARD,
-                length / 2,
-                2 * length);
+        WireWindows w = StationWindows.of(a.job(), length / 2, 2 * length);
         String open = w.open().stream()
                 .map(o -> NumberText.shown(o.from(), 1) + " to " + NumberText.shown(o.to(), 1))
                 .reduce((x, y) -> x + ", " + y)
@@ -104,10 +96,6 @@ final class ShapeRules {
                 "Clear of all " + a.job().stations().size() + " stations: " + open + " m.",
                 w.allows(length) ? "" : "half wave"));
     }
-
-    private static final double BAND = 0.01;
-    private static final double WIRE = 142.65;
-    private static final double GUARD = 0.02;
 
     /** What the kind of antenna does well, and what another does better. */
     static List<Finding> kind(Assessment a) {

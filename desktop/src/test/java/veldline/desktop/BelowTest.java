@@ -3,6 +3,7 @@ package veldline.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
@@ -14,10 +15,13 @@ import veldline.antenna.Family;
 import veldline.antenna.Inspection;
 import veldline.antenna.YagiSchool;
 import veldline.assess.Step;
+import veldline.demo.TernholmSands;
 import veldline.desktop.bench.Benches;
 import veldline.job.BesideChange;
 import veldline.job.JobChange;
 import veldline.picture.Mark;
+import veldline.quantity.Quantity;
+import veldline.quantity.Unit;
 import veldline.stock.Metal;
 
 /** What stands under the drawing, in the real window: picked, walked and dragged, numbers following. */
@@ -125,6 +129,28 @@ class BelowTest extends WindowTest {
         until(() -> ((Design) work.desk().job().nearAntenna()).size(3) == 10);
         push(KeyCode.CONTROL, KeyCode.Z);
         until(() -> work.desk().job().nearAntenna().equals(d));
+    }
+
+    @Test
+    void theLengthOfAHungWireIsDrawnOutToAClearWindow() {
+        interact(() -> work.desk().lay(TernholmSands.all().get(6), Optional.empty(), Optional.empty()));
+        settle();
+        interact(() -> {
+            work.goStop("near-antenna");
+            Design wire = Families.wires("hung wire")
+                    .design(new Family.Wish(3.66e6, 40, 2e-3, Metal.COPPER, false))
+                    .withSize(0, Quantity.of("39.6", Unit.M));
+            work.apply(new JobChange.Fit(true, wire));
+        });
+        below("WINDOWS");
+        assertThat(texts()).contains("Lengths clear of half waves", "39.60 m", "near a half wave:", "14.200 MHz");
+        for (int i = 0; i < 8; i++) {
+            push(KeyCode.LEFT);
+        }
+        until(() -> texts().contains("clear of them all"));
+        push(KeyCode.ENTER);
+        until(() -> ((Design) work.desk().job().nearAntenna()).size(0) < 37);
+        assertThat(work.desk().job().nearAntenna().polarized()).isPresent();
     }
 
     @Test

@@ -14,6 +14,7 @@ enum Below {
     OHMS("resistance and reactance", Reading.SWR, OhmsView::new),
     GROUND("over the ground", Reading.HEIGHT, GroundView::new),
     PHASE("what the phase does", Reading.PHASE, PhaseView::new),
+    WINDOWS("lengths clear of half waves", Reading.LENGTH, WindowsView::new),
     MORE("what more of it buys", Reading.MORE, MoreView::new),
     WORK("stock, boom and shifts", Reading.WORK, WorkView::new),
     BESIDE("another beside it", Reading.BESIDE, BesideView::new);
@@ -62,12 +63,21 @@ enum Below {
                 : Optional.empty();
     }
 
+    /** Whether the antenna has what it shows. */
+    private boolean serves(Showing s) {
+        return switch (this) {
+            case PHASE -> PhaseView.serves(s);
+            case WINDOWS -> WindowsView.serves(s);
+            default -> true;
+        };
+    }
+
     static Input input(Showing s) {
         return new Input.Pick(
                 "below",
                 "Under the drawing",
                 java.util.Arrays.stream(values())
-                        .filter(b -> b != PHASE || b == chosen(s) || PhaseView.serves(s))
+                        .filter(b -> b == chosen(s) || b.serves(s))
                         .map(b -> new Input.Option(
                                 b.words, b == chosen(s), new Input.Outcome.Picked("set:" + NAME + "=" + b.name())))
                         .toList());

@@ -19,6 +19,8 @@ enum Reading {
     HEIGHT,
     /** Steps of phase, from the greatest lag to the greatest lead. */
     PHASE,
+    /** Lengths of a wire, from half to twice what it is. */
+    LENGTH,
     /** One more or fewer. */
     MORE,
     /** What shifts the dip. */
@@ -52,6 +54,7 @@ enum Reading {
             case SPHERE -> "lines";
             case HEIGHT -> "height";
             case PHASE -> "phase";
+            case LENGTH -> "length";
             case MORE -> "how many";
             case WORK -> "shifts";
             case BESIDE -> "differences";
@@ -87,6 +90,7 @@ enum Reading {
             case SWR ->
                 s.assessment().sweep().value().map(w -> w.points().size()).orElse(0);
             case CUT -> closer(s).map(c -> c.wide().cuts().size()).orElse(0);
+            case LENGTH -> WindowsView.serves(s) ? WindowsView.STEPS : 0;
             case PHASE ->
                 closer(s).flatMap(c -> c.phase()).map(p -> PhaseView.STEPS).orElse(0);
             case SPHERE -> closer(s).map(c -> c.wide().gains().size()).orElse(0);

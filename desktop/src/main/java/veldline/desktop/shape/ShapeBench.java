@@ -297,9 +297,12 @@ public final class ShapeBench implements Bench {
         if (antenna(s) instanceof Bought b) {
             return InspectionPicture.taken(b, !s.atFar(), zone);
         }
-        return Below.chosen(s) == Below.PHASE
-                ? PhaseView.taken(s).map(d -> new JobChange.Fit(!s.atFar(), d))
-                : Optional.empty();
+        Optional<Design> read = switch (Below.chosen(s)) {
+            case PHASE -> PhaseView.taken(s);
+            case WINDOWS -> WindowsView.taken(s);
+            default -> Optional.empty();
+        };
+        return read.map(d -> new JobChange.Fit(!s.atFar(), d));
     }
 
     /** Along the boom moves an element, across it lengthens it; the greater of the two counts. */
@@ -350,6 +353,7 @@ public final class ShapeBench implements Bench {
                 : walked.place(s).orElseGet(() -> switch (walked) {
                     case PATTERN, WORK, BESIDE, CUT -> 0;
                     case PHASE -> PhaseView.start(s);
+                    case LENGTH -> WindowsView.START;
                     default -> Math.max(0, walked.count(s) / 2);
                 });
     }
