@@ -240,7 +240,9 @@ class BelowTest extends WindowTest {
     @Test
     void whatWasMeasuredAsBuiltIsSolvedAgainAndSaysWhatToMend() {
         below("BESIDE");
-        assertThat(texts()).anyMatch(t -> t.startsWith("Nothing stands beside it yet"));
+        assertThat(texts()).contains("worth mending first");
+        interact(() -> work.apply(new JobChange.OfBeside(new BesideChange.Clear())));
+        until(() -> texts().stream().anyMatch(t -> t.startsWith("Nothing stands beside it yet")));
         interact(() -> work.apply(new JobChange.OfBeside(
                 new BesideChange.Keep(true, work.desk().job().yagi().orElseThrow()))));
         until(() -> texts().contains("No measure differs."));
