@@ -2,8 +2,11 @@ package veldline.antenna;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.function.BiFunction;
 import veldline.field.wire.WireModel;
 import veldline.quantity.Quantity;
@@ -20,6 +23,7 @@ import veldline.stock.Metal;
  * @param upright whether its field is to stand upright
  * @param form what the conductor is
  * @param covering around it; empty for bare metal
+ * @param locked measures that stay as they are whatever else is cut
  */
 @RecordBuilder
 public record Design(
@@ -29,10 +33,12 @@ public record Design(
         Metal metal,
         boolean upright,
         Form form,
-        Optional<Covering> covering)
+        Optional<Covering> covering,
+        Set<Integer> locked)
         implements Made, DesignBuilder.With {
     public Design {
         sizes = List.copyOf(sizes);
+        locked = Collections.unmodifiableSet(new TreeSet<>(locked));
         int wanted = Families.wires(family).measures().size();
         if (sizes.size() != wanted) {
             throw new IllegalArgumentException(
@@ -45,7 +51,7 @@ public record Design(
 
     /** Of bare rod or wire. */
     public Design(String family, List<Quantity> sizes, Quantity diameter, Metal metal, boolean upright) {
-        this(family, sizes, diameter, metal, upright, Form.ROD, Optional.empty());
+        this(family, sizes, diameter, metal, upright, Form.ROD, Optional.empty(), Set.of());
     }
 
     /** Diameter of the round wire that acts like its conductor, metres. */
@@ -73,6 +79,17 @@ public record Design(
         return withSizes(next);
     }
 
+    /** With a measure locked, or free again. */
+    Design withLock(int index, boolean on) {
+        Set<Integer> next = new TreeSet<>(locked);
+        if (on) {
+            next.add(index);
+        } else {
+            next.remove(index);
+        }
+        return withLocked(next);
+    }
+
     /** The same with every length so many times as long, as it would be typed. */
     Design scaled(double times) {
         return scaled(times, Measure::of);
@@ -89,7 +106,10 @@ public record Design(
         List<Measure> measures = of().measures();
         List<Quantity> next = new ArrayList<>();
         for (int i = 0; i < sizes.size(); i++) {
-            next.add(measures.get(i).isLength() ? as.apply(measures.get(i), times * size(i)) : sizes.get(i));
+            next.add(
+                    measures.get(i).isLength() && !locked.contains(i)
+                            ? as.apply(measures.get(i), times * size(i))
+                            : sizes.get(i));
         }
         return withSizes(next);
     }

@@ -22,6 +22,19 @@ public sealed interface DesignChange extends Change<Design> {
         }
     }
 
+    /** A measure stays as it is, or is free again. */
+    record Lock(int index, boolean on) implements DesignChange {
+        @Override
+        public Design applyTo(Design d) {
+            return d.withLock(index, on);
+        }
+
+        @Override
+        public String label() {
+            return on ? "measure locked" : "measure free";
+        }
+    }
+
     record Conductor(Quantity to) implements DesignChange {
         @Override
         public Design applyTo(Design d) {

@@ -52,6 +52,9 @@ final class Resonance {
     }
 
     private static Design by(Design d, int index, ToDoubleFunction<Design> rising) {
+        if (d.locked().contains(index)) {
+            return d;
+        }
         Measure m = d.of().measures().get(index);
         return at(times -> rising.applyAsDouble(
                         d.withSize(index, Quantity.shown(times * d.size(index), m.unit(), DIGITS))))
@@ -91,6 +94,9 @@ final class Resonance {
      * measures' ranges or nowhere.
      */
     static Design matched(Design d, double frequency, int first, int second, double ohms) {
+        if (d.locked().contains(first) || d.locked().contains(second)) {
+            return d;
+        }
         double wave = C / frequency;
         Design best = d;
         Complex off = impedance(d, frequency).subtract(ohms);

@@ -62,6 +62,9 @@ public final class Turnstile implements WireFamily {
     /** Square to each other they do not couple: each is cut as if it stood alone. */
     @Override
     public Design tuned(Design d, double frequency) {
+        if (d.locked().contains(0)) {
+            return d;
+        }
         Design alone = new Design(
                         new Dipole().key(),
                         List.of(d.sizes().get(0), Quantity.of("0", Unit.DEG)),
@@ -69,7 +72,8 @@ public final class Turnstile implements WireFamily {
                         d.metal(),
                         false,
                         d.form(),
-                        d.covering())
+                        d.covering(),
+                        Set.of())
                 .tuned(frequency);
         return d.withSize(0, alone.sizes().get(0));
     }

@@ -170,6 +170,7 @@ public final class Yagi implements Family {
                 Quantity.of("15", Unit.MM),
                 upright,
                 YagiShape.Feed.STRAIGHT,
-                Optional.empty());
+                Optional.empty(),
+                Set.of());
     }
 }

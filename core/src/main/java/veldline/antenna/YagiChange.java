@@ -1,6 +1,7 @@
 package veldline.antenna;
 
 import java.util.Optional;
+import java.util.stream.Collectors;
 import veldline.antenna.YagiShape.Element;
 import veldline.explain.Change;
 import veldline.quantity.Quantity;
@@ -147,11 +148,35 @@ public sealed interface YagiChange extends Change<YagiShape> {
         }
     }
 
-    /** A new shape on the boom and with the feed that were decided before. */
+    /** The length of an element stays as it is, or is free again. */
+    record Lock(int index, boolean on) implements YagiChange {
+        @Override
+        public YagiShape applyTo(YagiShape y) {
+            return y.withLock(index, on);
+        }
+
+        @Override
+        public String label() {
+            return "element " + YagiShape.nameOf(index) + (on ? " locked" : " free");
+        }
+    }
+
+    /** A new shape on the boom and with the feed that were decided before, locked elements as long as they were. */
     private static YagiShape kept(YagiShape shaped, YagiShape before) {
-        return shaped.withBoom(before.boom())
+        YagiShape kept = shaped.withBoom(before.boom())
                 .withBoomDiameter(before.boomDiameter())
                 .withFeed(before.feed())
-                .withOutside(before.outside());
+                .withOutside(before.outside())
+                .withLocked(before.locked().stream()
+                        .filter(i -> i < shaped.elements().size())
+                        .collect(Collectors.toSet()));
+        for (int i : kept.locked()) {
+            kept = kept.withElement(
+                    i,
+                    new Element(
+                            kept.elements().get(i).position(),
+                            before.elements().get(i).length()));
+        }
+        return kept;
     }
 }

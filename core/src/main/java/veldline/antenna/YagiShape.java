@@ -2,8 +2,11 @@ package veldline.antenna;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.stream.IntStream;
 import veldline.field.wire.Direction;
 import veldline.field.wire.Ground;
@@ -26,6 +29,7 @@ import veldline.stock.Metal;
  * @param upright whether the elements stand upright
  * @param feed how the driven element is made
  * @param outside of the cable, where it counts as a wire of the antenna
+ * @param locked elements whose length stays as it is, whatever the rest is shaped to
  */
 @RecordBuilder
 public record YagiShape(
@@ -36,7 +40,8 @@ public record YagiShape(
         Quantity boomDiameter,
         boolean upright,
         Feed feed,
-        Optional<CableOutside> outside)
+        Optional<CableOutside> outside,
+        Set<Integer> locked)
         implements Made, YagiShapeBuilder.With {
     public static final int MOST_ELEMENTS = 20;
     /** A folded dipole's two wires lie this many diameters apart, middle to middle. */
@@ -76,6 +81,7 @@ public record YagiShape(
 
     public YagiShape {
         elements = List.copyOf(elements);
+        locked = Collections.unmodifiableSet(new TreeSet<>(locked));
         if (elements.size() < 2 || elements.size() > MOST_ELEMENTS) {
             throw new IllegalArgumentException("A Yagi here has 2 to " + MOST_ELEMENTS + " elements, not "
                     + elements.size() + "; give a number in that range");
@@ -108,6 +114,17 @@ public record YagiShape(
         List<Element> next = new ArrayList<>(elements);
         next.set(index, element);
         return withElements(next);
+    }
+
+    /** With the length of an element locked, or free again. */
+    YagiShape withLock(int index, boolean on) {
+        Set<Integer> next = new TreeSet<>(locked);
+        if (on) {
+            next.add(index);
+        } else {
+            next.remove(index);
+        }
+        return withLocked(next);
     }
 
     /** Every element a wire, boom along x from the reflector, beam towards +x. */

@@ -277,6 +277,7 @@ public final class Improvement {
         int n = ask.from.elements().size();
         return YagiDimension.of(ask.from).stream()
                 .filter(ask.chosen::has)
+                .filter(d -> !d.length() || !ask.from.locked().contains(d.element()))
                 .mapToInt(d -> d.length() ? d.element() : n + d.element() - 1)
                 .toArray();
     }

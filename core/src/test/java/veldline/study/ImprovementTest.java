@@ -11,6 +11,7 @@ import org.hipparchus.random.RandomGenerator;
 import org.hipparchus.random.Well19937c;
 import org.junit.jupiter.api.Test;
 import veldline.antenna.Yagi;
+import veldline.antenna.YagiChange;
 import veldline.antenna.YagiShape;
 import veldline.field.wire.Port;
 import veldline.field.wire.Vec;
@@ -52,6 +53,26 @@ class ImprovementTest {
             assertThat(here.worst(Measure.GAIN)).isGreaterThan(before.worst(Measure.GAIN));
             assertThat(here.worst(Measure.FRONT_TO_BACK)).isLessThan(before.worst(Measure.FRONT_TO_BACK));
         }
+    }
+
+    @Test
+    void aLockedElementIsWorkedAround() {
+        YagiShape locked = new YagiChange.Lock(2, true).applyTo(YAGI);
+        Improvement.Result r = Improvement.of(
+                new Improvement.Ask(
+                        locked, F, 0.02, 0.1, 3, Measure.GAIN, Measure.FRONT_TO_BACK, Improvement.Chosen.ALL, 200),
+                Progress.NONE);
+        assertThat(r.front()).isNotEmpty();
+        for (Improvement.Design d : r.front()) {
+            assertThat(d.yagi().elements().get(2).length())
+                    .isEqualTo(YAGI.elements().get(2).length());
+        }
+        assertThat(r.front())
+                .anyMatch(d -> !d.yagi()
+                        .elements()
+                        .get(3)
+                        .length()
+                        .equals(YAGI.elements().get(3).length()));
     }
 
     @Test

@@ -267,8 +267,7 @@ public final class JobDesk implements AutoCloseable {
         store.ifPresent(s -> {
             if (latest.getAndSet(Optional.of(new Unsaved(job, s))).isEmpty()) {
                 long since = TimeUnit.NANOSECONDS.toMillis(System.nanoTime() - saveBegun);
-                timed.schedule(
-                        this::saveLatest, Math.max(AUTOSAVE_MS, BUSY_AUTOSAVE_MS - since), TimeUnit.MILLISECONDS);
+                later(this::saveLatest, TimeUnit.MILLISECONDS.toNanos(Math.max(AUTOSAVE_MS, BUSY_AUTOSAVE_MS - since)));
             }
         });
     }

@@ -1,6 +1,7 @@
 package veldline.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Optional;
@@ -17,9 +18,11 @@ import veldline.antenna.YagiSchool;
 import veldline.assess.Step;
 import veldline.demo.TernholmSands;
 import veldline.desktop.bench.Benches;
+import veldline.desktop.bench.Showing;
 import veldline.job.BesideChange;
 import veldline.job.JobChange;
 import veldline.picture.Mark;
+import veldline.picture.Role;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
 import veldline.stock.Metal;
@@ -129,6 +132,64 @@ class BelowTest extends WindowTest {
         until(() -> ((Design) work.desk().job().nearAntenna()).size(3) == 10);
         push(KeyCode.CONTROL, KeyCode.Z);
         until(() -> work.desk().job().nearAntenna().equals(d));
+    }
+
+    @Test
+    void aLockedElementIsNotTypedOrDraggedUntilItIsFree() {
+        below("FIGURES");
+        interact(() -> work.pick("element:4"));
+        clickOn("locked");
+        until(() -> work.desk().job().yagi().orElseThrow().locked().contains(4));
+        enter("length", "49 mm");
+        assertThat(complaint("length")).contains("locked at 51.1 mm");
+        Showing s = work.showing().orElseThrow();
+        assertThat(Benches.of(Step.SHAPE).dragged(s, "element:4", 300, 200, 300, 150, 704, 500))
+                .isEmpty();
+        leaveBoxes();
+        clickOn("free");
+        until(() -> work.desk().job().yagi().orElseThrow().locked().isEmpty());
+        settle();
+        enter("length", "49 mm");
+        until(() -> Math.abs(work.desk()
+                                .job()
+                                .yagi()
+                                .orElseThrow()
+                                .elements()
+                                .get(4)
+                                .length()
+                                .value()
+                        - 0.049)
+                < 1e-9);
+    }
+
+    @Test
+    void piecesAreWalkedAtTrueSizeOnceTheBarIsDrawnToTheRule() {
+        below("TRUE");
+        assertThat(texts()).contains("Pieces at true size").anyMatch(t -> t.startsWith("60.5 mm = "));
+        push(KeyCode.RIGHT);
+        until(() -> texts().stream().anyMatch(t -> t.startsWith("58.7 mm = ")));
+        double before = widest();
+        interact(() -> work.pick("set:shape.true=7.5"));
+        until(() -> widest() > before * 1.8);
+        assertThat(widest()).as("pixels for its millimetres").isCloseTo(58.7 * 7.5, within(1.0));
+        Showing s = work.showing().orElseThrow();
+        assertThat(Benches.of(Step.SHAPE).turned(s, "true:rule", 28 + 50 * 4.2, 0, 704, 500))
+                .contains("set:shape.true=4.2");
+    }
+
+    /** Of the washed boxes under the drawing, the piece. */
+    private double widest() {
+        return picture().picture().marks().stream()
+                .filter(Mark.Area.class::isInstance)
+                .map(Mark.Area.class::cast)
+                .filter(a -> a.role() == Role.SAND && a.points().get(0).y() > 300)
+                .mapToDouble(a -> a.points().stream()
+                                .mapToDouble(Mark.At::x)
+                                .max()
+                                .orElse(0)
+                        - a.points().stream().mapToDouble(Mark.At::x).min().orElse(0))
+                .max()
+                .orElse(0);
     }
 
     @Test

@@ -16,6 +16,7 @@ enum Below {
     PHASE("what the phase does", Reading.PHASE, PhaseView::new),
     WINDOWS("lengths clear of half waves", Reading.LENGTH, WindowsView::new),
     MORE("what more of it buys", Reading.MORE, MoreView::new),
+    TRUE("pieces at true size", Reading.PIECES, TrueView::new),
     WORK("stock, boom and shifts", Reading.WORK, WorkView::new),
     BESIDE("another beside it", Reading.BESIDE, BesideView::new);
 
@@ -34,6 +35,11 @@ enum Below {
     /** One of them, drawn under {@link ShapeFigures#RULE}. */
     interface View {
         void draw(Showing s, Pen pen);
+
+        /** What dragging one of its other zones there says. */
+        default Optional<String> turned(Showing s, String zone, double x, double y, double width, double height) {
+            return Optional.empty();
+        }
 
         /** Which of the places that are walked lies under a place of the picture; empty for a view that is not dragged. */
         default Optional<Integer> placeAt(Showing s, double x, double y, double width, double height) {
@@ -56,6 +62,10 @@ enum Below {
 
     /** What dragging its zone there says. */
     Optional<String> turned(Showing s, String zone, double x, double y, double width, double height) {
+        return view.get().turned(s, zone, x, y, width, height).or(() -> read(s, zone, x, y, width, height));
+    }
+
+    private Optional<String> read(Showing s, String zone, double x, double y, double width, double height) {
         return zone.equals(walked.pick()) && walked.count(s) > 0
                 ? view.get()
                         .placeAt(s, x, y, width, height)

@@ -7,6 +7,8 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import veldline.antenna.Design;
 import veldline.antenna.Measure;
+import veldline.assess.Step;
+import veldline.desktop.bench.Showing;
 import veldline.field.wire.Vec;
 import veldline.quantity.Quantity;
 
@@ -27,6 +29,13 @@ public record DesignHandle(int measure, String name, Vec at, Vec by) {
 
     String zone() {
         return "measure:" + measure;
+    }
+
+    /** The measure whose handle is chosen on the picture; the first while none is. */
+    static int chosen(Showing s, Design d) {
+        String picked = s.picked().getOrDefault(Step.SHAPE, "");
+        int i = picked.startsWith("measure:") ? Integer.parseInt(picked.substring("measure:".length())) : 0;
+        return i < d.sizes().size() ? i : 0;
     }
 
     static List<String> zones(Design d) {

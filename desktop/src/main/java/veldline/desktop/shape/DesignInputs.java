@@ -38,6 +38,7 @@ final class DesignInputs {
         for (int i = 0; i < d.sizes().size(); i++) {
             in.add(d.of().measures().get(i).isChoice() ? choice(d, i) : box(d, i, wave));
         }
+        in.add(lock(s, d));
         in.add(new Input.Value(
                 "conductor",
                 "Conductor, or width of a strip",
@@ -95,6 +96,18 @@ final class DesignInputs {
         return in;
     }
 
+    /** Of the measure whose handle is chosen, or the first. */
+    private static Input lock(Showing s, Design d) {
+        int i = DesignHandle.chosen(s, d);
+        boolean on = d.locked().contains(i);
+        return new Input.Choice(
+                "lock",
+                d.of().measures().get(i).name() + " is",
+                List.of(
+                        new Input.Option("free", !on, lift(new DesignChange.Lock(i, false))),
+                        new Input.Option("locked", on, lift(new DesignChange.Lock(i, true)))));
+    }
+
     private static Input choice(Design d, int i) {
         Measure m = d.of().measures().get(i);
         List<Input.Option> options = IntStream.range(0, m.words().size())
@@ -138,7 +151,10 @@ final class DesignInputs {
                 m.name(),
                 d.sizes().get(i),
                 inches,
-                within(m, wave, q -> lift(new DesignChange.Size(i, q))));
+                d.locked().contains(i)
+                        ? q -> new Input.Outcome.Refused(m.name() + " is locked at "
+                                + d.sizes().get(i) + "; choose its handle and set it free first.")
+                        : within(m, wave, q -> lift(new DesignChange.Size(i, q))));
     }
 
     /** An edit of a measure, kept within its range and to whole numbers where it counts. */

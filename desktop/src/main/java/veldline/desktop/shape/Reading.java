@@ -23,6 +23,8 @@ enum Reading {
     LENGTH,
     /** One more or fewer. */
     MORE,
+    /** Pieces of the cut list. */
+    PIECES,
     /** What shifts the dip. */
     WORK,
     /** Measures in which two differ. */
@@ -56,6 +58,7 @@ enum Reading {
             case PHASE -> "phase";
             case LENGTH -> "length";
             case MORE -> "how many";
+            case PIECES -> "pieces";
             case WORK -> "shifts";
             case BESIDE -> "differences";
         };
@@ -98,6 +101,7 @@ enum Reading {
             case MORE -> closer(s).map(c -> c.additions().size()).orElse(0);
             case BESIDE ->
                 s.assessment().beside().value().map(b -> b.differences().size()).orElse(0);
+            case PIECES -> TrueView.cuts(s).size();
             case WORK -> closer(s).map(c -> c.plan().corrections().size()).orElse(0);
         };
     }

@@ -115,12 +115,20 @@ public final class ShapeBench implements Bench {
                 name + ", length",
                 e.length(),
                 InchFraction.ofMetres(e.length().value(), 32).text() + " in",
-                Limits.within(
-                        0.1 * wave,
-                        0.9 * wave,
-                        mm(0.1 * wave),
-                        mm(0.9 * wave),
-                        q -> lift(new YagiChange.ElementLength(i, q)))));
+                y.locked().contains(i)
+                        ? q -> new Input.Outcome.Refused(name + " is locked at " + e.length() + "; set it free first.")
+                        : Limits.within(
+                                0.1 * wave,
+                                0.9 * wave,
+                                mm(0.1 * wave),
+                                mm(0.9 * wave),
+                                q -> lift(new YagiChange.ElementLength(i, q)))));
+        in.add(new Input.Choice(
+                "lock",
+                name + ", length is",
+                List.of(
+                        new Input.Option("free", !y.locked().contains(i), lift(new YagiChange.Lock(i, false))),
+                        new Input.Option("locked", y.locked().contains(i), lift(new YagiChange.Lock(i, true))))));
         if (i > 0) {
             double least = y.elements().get(i - 1).position().value()
                     + 2 * y.diameter().value();
@@ -337,6 +345,9 @@ public final class ShapeBench implements Bench {
             double at = Math.max(least, Math.min(most, d.metresAlong(x)));
             return Optional.of(lift(new YagiChange.ElementPosition(i, Quantity.shown(at, Unit.MM, 1))));
         }
+        if (yagi.locked().contains(i)) {
+            return Optional.empty();
+        }
         double wave = FreeSpace.wavelength(s.job().brief().frequency().value());
         double length = Math.max(0.2 * wave, Math.min(0.7 * wave, d.lengthTo(y)));
         return Optional.of(lift(new YagiChange.ElementLength(i, Quantity.shown(length, Unit.MM, 1))));
@@ -351,7 +362,7 @@ public final class ShapeBench implements Bench {
         return walked == Reading.ELEMENTS
                 ? s.job().yagi().isPresent() ? picked(s) : 0
                 : walked.place(s).orElseGet(() -> switch (walked) {
-                    case PATTERN, WORK, BESIDE, CUT -> 0;
+                    case PATTERN, WORK, BESIDE, CUT, PIECES -> 0;
                     case PHASE -> PhaseView.start(s);
                     case LENGTH -> WindowsView.START;
                     default -> Math.max(0, walked.count(s) / 2);

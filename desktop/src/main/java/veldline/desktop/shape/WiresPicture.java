@@ -11,7 +11,6 @@ import veldline.antenna.OwnWires;
 import veldline.antenna.OwnWiresChange;
 import veldline.assess.AntennaFigures;
 import veldline.assess.WireCurrent;
-import veldline.build.Cut;
 import veldline.build.CutList;
 import veldline.desktop.bench.Showing;
 import veldline.explain.Origin;
@@ -42,8 +41,6 @@ final class WiresPicture {
     private static final double SAIL = 20;
     /** The longest scale bar. */
     private static final double BAR = 120;
-
-    private static final double ROW = 17;
 
     /** Which way the wires are looked at. */
     enum View {
@@ -186,7 +183,8 @@ final class WiresPicture {
         ShapeFigures below = new ShapeFigures(s, pen);
         below.draw();
         if (Below.chosen(s) == Below.FIGURES) {
-            list(below.left());
+            double f = s.job().brief().frequency().value();
+            CutTable.draw(pen, design.map(d -> CutList.of(d, f)).orElseGet(() -> CutList.of(wires, f)), below.left());
         }
         return pen.done();
     }
@@ -319,9 +317,15 @@ final class WiresPicture {
         for (DesignHandle h : DesignHandle.of(d)) {
             At on = at(h.at());
             boolean here = picked.equals(h.zone());
-            pen.dot(on.x(), on.y(), here ? 7 : 5, here ? Role.MUSSEL : Role.SHEET, Role.MUSSEL, 2);
+            boolean locked = d.locked().contains(h.measure());
+            if (locked) {
+                pen.box(on.x() - 5, on.y() - 5, 10, 10, here ? Role.MUSSEL : Role.SHEET);
+                pen.outline(on.x() - 5, on.y() - 5, 10, 10, Role.INK, 2);
+            } else {
+                pen.dot(on.x(), on.y(), here ? 7 : 5, here ? Role.MUSSEL : Role.SHEET, Role.MUSSEL, 2);
+            }
             if (here) {
-                String text = h.name() + " " + d.sizes().get(h.measure());
+                String text = h.name() + " " + d.sizes().get(h.measure()) + (locked ? ", locked" : "");
                 pen.text(
                         text,
                         Math.max(18, Math.min(on.x() + 12, pen.width() - 8.2 * text.length())),
@@ -348,7 +352,7 @@ final class WiresPicture {
         double up = (TOP + ROOM / 2 - y) / perMetre + middleUp;
         double wave = FreeSpace.wavelength(s.job().brief().frequency().value());
         return DesignHandle.of(d).stream()
-                .filter(h -> h.zone().equals(zone))
+                .filter(h -> h.zone().equals(zone) && !d.locked().contains(h.measure()))
                 .findFirst()
                 .flatMap(h -> h.to(
                         across - view.across(h.at()),
@@ -359,43 +363,5 @@ final class WiresPicture {
                         wave))
                 .map(q -> new JobChange.OfDesign(
                         new DesignChange.Size(Integer.parseInt(zone.substring("measure:".length())), q)));
-    }
-
-    /** What to cut. */
-    private void list(double left) {
-        double y = ShapeFigures.RULE + 142;
-        pen.text("To cut", left, y, Anchor.START, 15, Face.BOLD, Role.INK, Origin.Plain.NAME);
-        pen.words("mm, along the wire", left + 62, y, Anchor.START, Face.TEXT, Role.SLATE);
-        List<Cut> cuts = design.map(
-                        d -> CutList.of(d, s.job().brief().frequency().value()))
-                .orElseGet(() -> CutList.of(wires, s.job().brief().frequency().value()));
-        int rows = Math.max(1, (int) ((pen.height() - y - 22) / ROW) + 1);
-        int columns = cuts.size() <= rows ? 1 : cuts.size() <= 2 * rows ? 2 : 3;
-        double column = (pen.width() - 10 - left) / columns;
-        int letters = (int) ((column - 54) / 6.2);
-        for (int i = 0; i < Math.min(cuts.size(), columns * rows); i++) {
-            double x = left + i / rows * column;
-            double rowY = y + 20 + i % rows * ROW;
-            Cut c = cuts.get(i);
-            String name = (c.count() > 1 ? c.count() + " × " : "") + c.name();
-            pen.text(
-                    name.length() <= letters ? name : name.substring(0, Math.max(1, letters - 1)) + ".",
-                    x,
-                    rowY,
-                    Anchor.START,
-                    12,
-                    Face.TEXT,
-                    Role.INK,
-                    Origin.Plain.NAME);
-            pen.text(
-                    NumberText.shown(c.length() * 1000, 1),
-                    x + column - 14,
-                    rowY,
-                    Anchor.END,
-                    12,
-                    Face.MONO,
-                    Role.INK,
-                    Origin.Plain.TYPED);
-        }
     }
 }
