@@ -4,6 +4,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
 import veldline.field.wire.Curve;
@@ -65,6 +66,18 @@ public final class AxialHelix implements WireFamily {
             "10·log10(8.3·c^(sqrt(n + 2) − 1)·(n·s)^0.8·(tan(0.2181662) ÷ tan(p))^(sqrt(n) ÷ 2))",
             "King and Wong, IEEE Trans. AP-28 (1980), eq. 2",
             "±1 dB for 5 to 35 turns at its best frequency; the textbook's 15·c²·n·s lies 2 to 4 dB above what is measured");
+
+    private static final Formula STRIP = new Formula(
+            "Matching strip, height over the plate",
+            "A quarter turn of flat strip over the plate is a quarter-wave line between the solved resistance r and 50 Ω; w its width.",
+            "h",
+            "w ÷ (376.73 ÷ sqrt(50·r) − 2)",
+            "Kraus, Antennas, 2nd ed., §7.4, strip over a plane with its edge field as 2 heights",
+            "±20 %: bend it on the analyser; the plate under it has to be whole");
+    /** The strip is so wide, in waves. */
+    private static final double STRIP_WAVES = 0.1;
+    /** Nearer to the impedance of the strip's edges alone no height is found. */
+    private static final double LEAST_OPEN = 0.2;
 
     @Override
     public String name() {
@@ -131,10 +144,26 @@ public final class AxialHelix implements WireFamily {
                 .computed("s", "spacing of turns, waves", d.size(2) / wave, "", 5)
                 .computed("p", "pitch, rad", p, "", 6)
                 .gives(gainDbi(n, c, Math.toDegrees(p)), "dBi", 1, 1);
-        return List.of(
-                fit,
-                textbook(LATER_TEXTBOOK, 12, n, c, d.size(2) / wave),
-                textbook(TEXTBOOK, 15, n, c, d.size(2) / wave));
+        return Stream.concat(
+                        Stream.of(
+                                fit,
+                                textbook(LATER_TEXTBOOK, 12, n, c, d.size(2) / wave),
+                                textbook(TEXTBOOK, 15, n, c, d.size(2) / wave)),
+                        strip(d, frequency).stream())
+                .toList();
+    }
+
+    /** How high the strip lies that brings the solved feed to 50 Ω; empty where it would have no height. */
+    static Optional<Worked> strip(Design d, double frequency) {
+        double r = Resonance.impedance(d, frequency).getReal();
+        double open = 376.73 / Math.sqrt(50 * r) - 2;
+        double width = 1000 * STRIP_WAVES * C / frequency;
+        return open > LEAST_OPEN
+                ? Optional.of(Worked.of(STRIP)
+                        .computed("w", "width of the strip, a tenth of a wave", width, "mm", 2)
+                        .computed("r", "resistance at the feed, solved", r, "Ω", 2)
+                        .gives(width / open, "mm", 1, 0.2 * width / open))
+                : Optional.empty();
     }
 
     private static Worked textbook(Formula formula, double factor, int n, double c, double s) {
@@ -209,8 +238,8 @@ public final class AxialHelix implements WireFamily {
                         + (d.count(3) == 0
                                 ? "right-handed turns go clockwise."
                                 : "left-handed turns go against the clock."),
-                "A matching strip a quarter turn long, close over the plate at the feed, brings that to 50 Ω; set its height on the"
-                        + " analyser.");
+                "A matching strip a quarter turn long and a tenth of a wave wide, close over the plate at the feed, brings that to 50 Ω; what"
+                        + " it comes to stands on the bench, its height is set on the analyser.");
     }
 
     @Override

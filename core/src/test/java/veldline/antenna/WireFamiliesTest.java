@@ -126,6 +126,20 @@ class WireFamiliesTest {
                 .isNotEqualTo(PatternSummary.of(r).polarization().sense());
     }
 
+    /** Over the plate the strip is a line of 376.7 ÷ (w ÷ h + 2) ohms (Kraus §7.4), and a quarter wave of it turns 50 Ω into its square over 50. */
+    @Test
+    void theStripOfAHelixLiesBetweenItsFeedAndTheCable() {
+        WireFamily f = Families.wires("helix");
+        Family.Wish wish = wish(f, false);
+        Design d = f.begun(wish);
+        double h = AxialHelix.strip(d, wish.frequency()).orElseThrow().value();
+        double w = 0.1 * wish.wavelength() * 1000;
+        double line = 376.73 / (w / h + 2);
+        double feed = Resonance.impedance(d, wish.frequency()).getReal();
+        assertThat(line * line / 50).isCloseTo(feed, within(0.01 * feed));
+        assertThat(h).as("close over the plate").isBetween(0.02 * w, w);
+    }
+
     /** Balanis, Antenna Theory, 3rd ed.: a resonant half wave has about 73 Ω and 2.15 dBi (§4.6), folded four times that (§9.5). */
     @Test
     void aDipoleAndItsFoldHaveTheBooksFigures() {
