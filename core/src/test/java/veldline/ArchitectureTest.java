@@ -24,6 +24,7 @@ class ArchitectureTest {
             "field.wire",
             "field.solve",
             "field.pattern",
+            "field.aperture",
             "feed",
             "antenna",
             "path",

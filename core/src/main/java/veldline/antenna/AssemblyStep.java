@@ -27,12 +27,9 @@ public enum AssemblyStep {
     HAND_TIGHT(
             "On the mast, hand-tight",
             "Fix it on the mast hand-tight, so that it still turns.",
-            "it stays where it is put, and gives to a push"),
+            "it stays put by itself"),
     AIMED("Aim it", "Aim it: both half-power edges, then the middle.", "both edges found"),
-    TORQUED(
-            "Final torque",
-            "Tighten to its maker's torque, and mark the bolts.",
-            "a line over bolt and clamp, date in the log");
+    TORQUED("Final torque", "Tighten to its maker's torque, and mark the bolts.", "bolts marked, date logged");
 
     private final String title;
     private final String words;
@@ -65,8 +62,7 @@ public enum AssemblyStep {
             case SWEPT -> Optional.of("Antenna or load always on; hands and eyes clear while it sends.");
             case HAND_TIGHT, AIMED, TORQUED ->
                 Optional.of(
-                        "At height: ladder 4:1, harness, tools tethered, no lines near, no storm; local rules and licensed practice"
-                                + " go before this list.");
+                        "At height: ladder 4:1, harness, tools tethered, no lines near, no storm; local rules and licensed practice.");
             default -> Optional.empty();
         };
     }

@@ -2,11 +2,9 @@ package veldline.antenna;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeSet;
 import java.util.function.BiFunction;
 import veldline.field.wire.WireModel;
 import veldline.quantity.Quantity;
@@ -38,7 +36,7 @@ public record Design(
         implements Made, DesignBuilder.With {
     public Design {
         sizes = List.copyOf(sizes);
-        locked = Collections.unmodifiableSet(new TreeSet<>(locked));
+        locked = Locks.kept(locked);
         int wanted = Families.wires(family).measures().size();
         if (sizes.size() != wanted) {
             throw new IllegalArgumentException(
@@ -81,13 +79,7 @@ public record Design(
 
     /** With a measure locked, or free again. */
     Design withLock(int index, boolean on) {
-        Set<Integer> next = new TreeSet<>(locked);
-        if (on) {
-            next.add(index);
-        } else {
-            next.remove(index);
-        }
-        return withLocked(next);
+        return withLocked(Locks.with(locked, index, on));
     }
 
     /** The same with every length so many times as long, as it would be typed. */

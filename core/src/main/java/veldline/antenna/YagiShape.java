@@ -2,11 +2,9 @@ package veldline.antenna;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeSet;
 import java.util.stream.IntStream;
 import veldline.field.wire.Direction;
 import veldline.field.wire.Ground;
@@ -81,7 +79,7 @@ public record YagiShape(
 
     public YagiShape {
         elements = List.copyOf(elements);
-        locked = Collections.unmodifiableSet(new TreeSet<>(locked));
+        locked = Locks.kept(locked);
         if (elements.size() < 2 || elements.size() > MOST_ELEMENTS) {
             throw new IllegalArgumentException("A Yagi here has 2 to " + MOST_ELEMENTS + " elements, not "
                     + elements.size() + "; give a number in that range");
@@ -118,13 +116,7 @@ public record YagiShape(
 
     /** With the length of an element locked, or free again. */
     YagiShape withLock(int index, boolean on) {
-        Set<Integer> next = new TreeSet<>(locked);
-        if (on) {
-            next.add(index);
-        } else {
-            next.remove(index);
-        }
-        return withLocked(next);
+        return withLocked(Locks.with(locked, index, on));
     }
 
     /** Every element a wire, boom along x from the reflector, beam towards +x. */

@@ -14,6 +14,8 @@ public final class Topics {
                     MatchTopics.ALL,
                     AntennaTopics.ALL,
                     ArrayTopics.ALL,
+                    GuideTopics.ALL,
+                    DishTopics.ALL,
                     PolarizationTopics.ALL,
                     ReadingTopics.ALL,
                     LengthTopics.ALL,

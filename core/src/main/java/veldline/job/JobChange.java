@@ -9,6 +9,7 @@ import veldline.antenna.Bought;
 import veldline.antenna.Design;
 import veldline.antenna.DesignChange;
 import veldline.antenna.Inspection;
+import veldline.antenna.InspectionChange;
 import veldline.antenna.OwnWires;
 import veldline.antenna.OwnWiresChange;
 import veldline.antenna.YagiChange;
@@ -100,17 +101,15 @@ public sealed interface JobChange extends Change<Job> {
     }
 
     /** What was found of a bought antenna; an end with another antenna is left as it is. */
-    record Inspected(boolean near, Inspection to, String what) implements JobChange {
+    record Inspected(boolean near, InspectionChange change) implements Lifted {
         @Override
         public Job applyTo(Job job) {
             return job.antenna(near) instanceof Bought b
-                    ? job.withAntenna(near, b.withInspection(Optional.of(to)))
+                    ? job.withAntenna(
+                            near,
+                            b.withInspection(
+                                    Optional.of(change.applyTo(b.inspection().orElse(Inspection.NONE)))))
                     : job;
-        }
-
-        @Override
-        public String label() {
-            return what;
         }
     }
 

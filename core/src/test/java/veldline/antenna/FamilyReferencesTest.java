@@ -49,6 +49,8 @@ class FamilyReferencesTest {
             new Same("log-periodic", "lpda-5el-110", 6, 1500, 820.512, 5, 776.557, 50, 8),
             new Same("log-periodic", "lpda-5el-150", 6, 1500, 820.512, 5, 776.557, 50, 8));
 
+    private static final double F = 868.3e6;
+
     private static JsonNode reference(String name) throws IOException {
         try (InputStream in = FamilyReferencesTest.class.getResourceAsStream("/reference/wire-models.json")) {
             for (JsonNode c : new ObjectMapper().readTree(in).get("cases")) {
@@ -119,6 +121,47 @@ class FamilyReferencesTest {
                                             .get("max_gain_dbi")
                                             .asDouble()));
                 }));
+    }
+
+    /**
+     * A full wave fed at its end carries two half waves against each other: sin(π·cos θ) ÷ sin θ, with its lobe 54° off the wire
+     * (Kraus, Antennas, 2nd ed., §11.6).
+     */
+    @Test
+    void aFullWaveOfHungWireHasItsLobesWhereTheBookHasThem() {
+        double wave = 299_792_458.0 / 14.2e6 * 1000;
+        Design d = design("hung wire", 2, 0.97 * wave, 0.01 * wave, wave, wave, 0, 0, 0, 28.4);
+        RadiatedField field = new RadiatedField(solved(d, 14.2e6));
+        int best = 0;
+        for (int off = 1; off <= 90; off++) {
+            if (field.gainDbi(new Direction(90, 90 - off)) > field.gainDbi(new Direction(90, 90 - best))) {
+                best = off;
+            }
+        }
+        assertThat((double) best).isCloseTo(54, within(2.5));
+        assertThat(field.gainDbi(new Direction(90, 0)))
+                .as("between the lobes little")
+                .isLessThan(field.gainDbi(new Direction(90, 36)) - 10);
+    }
+
+    /** Two sets square to each other do not couple: each has the impedance it has alone, and half of the power each makes the gain of one. */
+    @Test
+    void crossedYagisGainWhatOneOfThemGains() {
+        Family.Wish wish = new Family.Wish(F, 0.5, 4e-3, Metal.ALUMINIUM, false);
+        Design d = Families.wires("crossed Yagis").begun(wish);
+        WireModel both = d.model();
+        int n = d.count(0);
+        WireModel one = WireModel.inFreeSpace(
+                "one set", both.wires().subList(0, n), both.sources().get(0).port(), Direction.X);
+        FieldSolution crossed = FieldSolver.solve(both, F);
+        FieldSolution alone = FieldSolver.solve(one, F);
+        assertThat(crossed.impedances()
+                        .get(0)
+                        .subtract(alone.impedances().get(0))
+                        .norm())
+                .isLessThan(0.2);
+        assertThat(new RadiatedField(crossed).gainDbi(Direction.X))
+                .isCloseTo(new RadiatedField(alone).gainDbi(Direction.X), within(0.05));
     }
 
     /** The reference's disc has the same spokes and rings; here turns are cut coarsely, so its coarse tolerance counts. */

@@ -11,6 +11,7 @@ import veldline.antenna.AssemblyStep;
 import veldline.antenna.Bought;
 import veldline.antenna.Inspection;
 import veldline.antenna.Inspection.Contact;
+import veldline.antenna.InspectionChange;
 import veldline.antenna.InspectionText;
 import veldline.demo.TernholmSands;
 import veldline.explain.Finding;
@@ -31,7 +32,7 @@ class InspectionTest {
     }
 
     private static Job with(Inspection in) {
-        return new JobChange.Inspected(false, in, "unpacked").applyTo(JOB);
+        return JOB.withFarAntenna(((Bought) JOB.farAntenna()).withInspection(Optional.of(in)));
     }
 
     private static Inspection swept(String points) {
@@ -120,7 +121,10 @@ class InspectionTest {
                 .anyMatch(f -> f.reason().contains("Set the polarization"));
         assertThat(AssemblyStep.POLARIZED.ordinal()).isLessThan(AssemblyStep.FED.ordinal());
         for (AssemblyStep s : List.of(AssemblyStep.HAND_TIGHT, AssemblyStep.AIMED, AssemblyStep.TORQUED)) {
-            assertThat(s.caution().orElseThrow()).contains("height").contains("local rules");
+            assertThat(s.caution().orElseThrow())
+                    .contains("height")
+                    .contains("local rules")
+                    .contains("licensed");
         }
     }
 
@@ -150,8 +154,37 @@ class InspectionTest {
 
     @Test
     void anotherKindOfAntennaIsLeftAsItIs() {
-        assertThat(new JobChange.Inspected(true, Inspection.NONE, "x").applyTo(JOB))
+        assertThat(new JobChange.Inspected(true, new InspectionChange.Fed(3)).applyTo(JOB))
                 .isEqualTo(JOB);
-        assertThat(((Bought) with(Inspection.NONE).farAntenna()).inspection()).contains(Inspection.NONE);
+    }
+
+    /** Each edit works on what is known by then: two quick ones, made of one look, are both kept. */
+    @Test
+    void editsAddUp() {
+        Job job = with(Inspection.NONE);
+        List<InspectionChange> edits = List.of(
+                new InspectionChange.Fed(3),
+                new InspectionChange.Tested(1),
+                new InspectionChange.Tested(1),
+                new InspectionChange.Tested(7),
+                new InspectionChange.Measured(Quantity.of("288", Unit.MM)),
+                new InspectionChange.Counted(InspectionText.parts("panel 1").orElseThrow()),
+                new InspectionChange.Sweep(
+                        InspectionText.sweep("2400 1.9, 2480 1.7").orElseThrow()),
+                new InspectionChange.Done(AssemblyStep.COUNTED, true),
+                new InspectionChange.Done(AssemblyStep.POLARIZED, true),
+                new InspectionChange.Done(AssemblyStep.COUNTED, false));
+        for (InspectionChange e : edits) {
+            job = new JobChange.Inspected(false, e).applyTo(job);
+            assertThat(new JobChange.Inspected(false, e).label())
+                    .isEqualTo(e.label())
+                    .isNotBlank();
+        }
+        Inspection in = ((Bought) job.farAntenna()).inspection().orElseThrow();
+        assertThat(in.elements()).containsExactly(Contact.UNTESTED, Contact.OPEN, Contact.UNTESTED);
+        assertThat(in.measured()).contains(Quantity.of("288", Unit.MM));
+        assertThat(in.parts()).hasSize(1);
+        assertThat(in.sweep()).hasSize(2);
+        assertThat(in.done()).containsExactly(AssemblyStep.POLARIZED);
     }
 }

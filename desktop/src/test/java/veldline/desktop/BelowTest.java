@@ -163,6 +163,24 @@ class BelowTest extends WindowTest {
     }
 
     @Test
+    void theOtherTwoViewsStandBesideTheLargeOneAndChangePlacesWithIt() {
+        fit("helix");
+        below("FIGURES");
+        assertThat(views()).containsExactlyInAnyOrder("set:wires.view=SIDE", "set:wires.view=BEHIND");
+        interact(() -> work.pick("set:wires.view=SIDE"));
+        until(() -> views().contains("set:wires.view=ABOVE"));
+        assertThat(views()).doesNotContain("set:wires.view=SIDE");
+    }
+
+    private List<String> views() {
+        return picture().picture().marks().stream()
+                .filter(Mark.Zone.class::isInstance)
+                .map(m -> ((Mark.Zone) m).id())
+                .filter(id -> id.startsWith("set:wires.view="))
+                .toList();
+    }
+
+    @Test
     void piecesAreWalkedAtTrueSizeOnceTheBarIsDrawnToTheRule() {
         below("TRUE");
         assertThat(texts()).contains("Pieces at true size").anyMatch(t -> t.startsWith("60.5 mm = "));

@@ -130,6 +130,11 @@ final class MatchPicture {
         pen.line(r.at(50), x.at(0) - 8, r.at(50), x.at(0) + 8, Role.INK, 2);
         pen.text("50", r.at(50) + 4, x.at(0) + 18, Anchor.MIDDLE, 12, Face.MONO, Role.INK, Origin.Plain.SCALE);
         List<At> letters = new ArrayList<>();
+        List<At> dots = options.stream()
+                .map(o -> new At(
+                        r.clamped(o.resistance().value()),
+                        x.clamped(o.reactance().value())))
+                .toList();
         int picked = s.pickedIndex(Step.MATCH, inUse(), options.size());
         for (int i = 0; i < options.size(); i++) {
             MatchFigures.Option o = options.get(i);
@@ -141,6 +146,8 @@ final class MatchPicture {
                     .filter(a -> a.x() > r.start() + LETTER / 2)
                     .filter(a -> letters.stream()
                             .noneMatch(b -> Math.abs(a.x() - b.x()) < LETTER && Math.abs(a.y() - b.y()) < LETTER))
+                    .filter(a -> dots.stream()
+                            .noneMatch(d -> Math.abs(a.x() - d.x()) < LETTER && Math.abs(a.y() - 5 - d.y()) < LETTER))
                     .findFirst()
                     .orElse(new At(px, py - LETTER));
             letters.add(at);

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import veldline.antenna.Bought;
 import veldline.antenna.Inspection;
+import veldline.antenna.InspectionChange;
 import veldline.antenna.InspectionText;
 import veldline.antenna.Polarized;
 import veldline.desktop.bench.Input;
@@ -69,8 +70,7 @@ final class BoughtInputs {
                         q -> q.value() != Math.rint(q.value()) || q.value() < 0 || q.value() > Inspection.MOST_ELEMENTS
                                 ? new Input.Outcome.Refused(
                                         q + " is not a whole number from 0 to " + Inspection.MOST_ELEMENTS + ".")
-                                : Input.Outcome.of(new JobChange.Inspected(
-                                        near, now.withCount((int) q.value()), q.number() + " fed elements"))),
+                                : Input.Outcome.of(lift(near, new InspectionChange.Fed((int) q.value())))),
                 new Input.Value(
                         "by-rule",
                         "Greatest measure, by rule",
@@ -81,14 +81,13 @@ final class BoughtInputs {
                                 MOST_LENGTH,
                                 "1 mm",
                                 "100 m",
-                                q -> new JobChange.Inspected(near, now.withMeasured(Optional.of(q)), "measured " + q))),
+                                q -> lift(near, new InspectionChange.Measured(q)))),
                 new Input.Text(
                         "parts",
                         "Parts: boom 1, clamp 1/2",
                         InspectionText.of(now.parts()),
                         text -> InspectionText.parts(text)
-                                .map(p -> Input.Outcome.of(
-                                        new JobChange.Inspected(near, now.withParts(p), "parts counted")))
+                                .map(p -> Input.Outcome.of(lift(near, new InspectionChange.Counted(p))))
                                 .orElseGet(
                                         () -> new Input.Outcome.Refused(
                                                 "“" + text
@@ -98,9 +97,12 @@ final class BoughtInputs {
                         "Sweep: 2400 1.8, 2437 1.4",
                         InspectionText.ofSweep(now.sweep()),
                         text -> InspectionText.sweep(text)
-                                .map(p -> Input.Outcome.of(
-                                        new JobChange.Inspected(near, now.withSweep(p), "sweep typed")))
+                                .map(p -> Input.Outcome.of(lift(near, new InspectionChange.Sweep(p))))
                                 .orElseGet(() -> new Input.Outcome.Refused("“" + text
                                         + "” was not understood: megahertz and SWR of each point, SWR 1 to 1000."))));
+    }
+
+    private static JobChange lift(boolean near, InspectionChange change) {
+        return new JobChange.Inspected(near, change);
     }
 }

@@ -7,6 +7,7 @@ import java.util.Optional;
 import veldline.antenna.AssemblyStep;
 import veldline.antenna.Bought;
 import veldline.antenna.Inspection;
+import veldline.antenna.InspectionChange;
 import veldline.assess.InspectionRules;
 import veldline.assess.Step;
 import veldline.desktop.bench.Showing;
@@ -28,9 +29,10 @@ final class InspectionPicture {
     /** Where the claim ends and this begins. */
     static final double RULE = 208;
 
-    private static final double ROW = 19;
+    private static final double ROW = 17;
     private static final double LINE = 14.5;
-    private static final double FOUND = 33;
+    /** How wide a bold letter is at most on average. */
+    private static final double BOLD = 7.2;
     /** How wide a letter is at most on average. */
     private static final double LETTER = 6.4;
 
@@ -68,21 +70,13 @@ final class InspectionPicture {
         if (zone.startsWith("contact:")) {
             int i = Integer.parseInt(zone.substring(8));
             return i < in.elements().size()
-                    ? Optional.of(new JobChange.Inspected(
-                            near,
-                            in.withNext(i),
-                            "element " + (i + 1) + " "
-                                    + in.elements().get(i).next().words()))
+                    ? Optional.of(new JobChange.Inspected(near, new InspectionChange.Tested(i)))
                     : Optional.empty();
         }
         if (zone.startsWith("assembly:")) {
             AssemblyStep step = AssemblyStep.valueOf(zone.substring(9));
-            boolean on = !in.done().contains(step);
             return Optional.of(new JobChange.Inspected(
-                    near,
-                    in.withStep(step, on),
-                    (on ? "done: " : "not done: ")
-                            + step.name().toLowerCase(java.util.Locale.ROOT).replace('_', ' ')));
+                    near, new InspectionChange.Done(step, !in.done().contains(step))));
         }
         return Optional.empty();
     }
@@ -173,21 +167,29 @@ final class InspectionPicture {
         }
         double y = top;
         for (Finding f : found) {
-            if (y + FOUND > pen.height()) {
+            List<String> lead = Paragraph.lines(f.lead(), (int) ((split - 62) / BOLD));
+            List<String> rest = Paragraph.lines(f.rest(), (int) ((split - 58) / LETTER));
+            if (y + LINE * (lead.size() + rest.size()) > pen.height()) {
                 return;
             }
             pen.sign(f.level(), 26, y + 8);
-            pen.text(
-                    f.lead(),
-                    44,
-                    y + 6,
-                    Anchor.START,
-                    12.5,
-                    Face.BOLD,
-                    Role.INK,
-                    f.worked().<Origin>map(Origin::of).orElse(Origin.Plain.TYPED));
-            pen.words(f.rest(), 44, y + 20, Anchor.START, Face.TEXT, Role.SLATE);
-            y += FOUND;
+            for (String line : lead) {
+                pen.text(
+                        line,
+                        44,
+                        y + 6,
+                        Anchor.START,
+                        12.5,
+                        Face.BOLD,
+                        Role.INK,
+                        f.worked().<Origin>map(Origin::of).orElse(Origin.Plain.TYPED));
+                y += LINE;
+            }
+            for (String line : rest) {
+                pen.words(line, 44, y + 5, Anchor.START, Face.TEXT, Role.SLATE);
+                y += LINE;
+            }
+            y += 4;
         }
     }
 

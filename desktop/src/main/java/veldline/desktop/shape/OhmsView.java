@@ -33,6 +33,8 @@ final class OhmsView implements Below.View {
     private static final double[] HALVES = {70, 140, 350, 1400, 7000};
 
     private static final double SIDE = 210;
+    /** Two names of rounds stand so far apart. */
+    private static final double APART = 28;
 
     /** Resistance and reactance on the picture, alike in both directions so that the rounds are round. */
     private record Sheet(Axis r, Axis x) {
@@ -84,8 +86,16 @@ final class OhmsView implements Below.View {
         Axis r = sheet.r;
         Axis x = sheet.x;
         frame(pen, r, x);
-        for (double swr : KEPT) {
-            round(pen, r, x, swr);
+        for (int i = 0; i < KEPT.length; i++) {
+            round(pen, r, x, KEPT[i]);
+            // On a large sheet the rounds are small, and only the outermost has room for its name.
+            if (i == KEPT.length - 1 || r.at(most(KEPT[i + 1])) - r.at(most(KEPT[i])) > APART) {
+                pen.tick(
+                        NumberText.shown(KEPT[i], KEPT[i] == 1.5 ? 1 : 0),
+                        r.at(most(KEPT[i])) + 3,
+                        x.at(0) - 4,
+                        Anchor.START);
+            }
         }
         pen.path(
                 points.stream()
@@ -145,7 +155,11 @@ final class OhmsView implements Below.View {
         }
         boolean limit = swr == 2;
         pen.path(points, limit ? Role.THRIFT : Role.SAND, limit ? 2 : 1.2, Dash.SOLID);
-        pen.tick(NumberText.shown(swr, swr == 1.5 ? 1 : 0), r.at(middle + radius) + 3, x.at(0) - 4, Anchor.START);
+    }
+
+    /** The greatest resistance that has an SWR, ohms. */
+    private static double most(double swr) {
+        return LINE * swr;
     }
 
     /** Where the band begins, open, and where it ends, filled. */

@@ -79,6 +79,9 @@ final class WiresPicture {
     private final Optional<Design> design;
     private final View view;
     private final Pen pen;
+    /** Where the middle of the drawing stands. */
+    private final double middle;
+
     private final double perMetre;
     private final double middleAcross;
     private final double middleUp;
@@ -103,6 +106,7 @@ final class WiresPicture {
         this.wires = wires;
         this.view = View.chosen(s);
         this.pen = Picture.pen(width, height);
+        this.middle = (width - OtherViews.ROOM) / 2;
         List<Vec> all = wires.wires().stream()
                 .flatMap(w -> w.corners().stream())
                 .map(OwnWire.Corner::place)
@@ -112,7 +116,8 @@ final class WiresPicture {
         double low = all.stream().mapToDouble(view::up).min().orElseThrow();
         double high = all.stream().mapToDouble(view::up).max().orElseThrow();
         // A scale in round steps, so that the drawing holds still while a corner is dragged.
-        double fits = Math.min((width - 2 * LEFT) / Math.max(right - left, 1e-3), ROOM / Math.max(high - low, 1e-3));
+        double fits = Math.min(
+                (width - OtherViews.ROOM - 2 * LEFT) / Math.max(right - left, 1e-3), ROOM / Math.max(high - low, 1e-3));
         this.perMetre = Math.pow(2, Math.floor(2 * Math.log(0.9 * fits) / Math.log(2)) / 2);
         double step = 20 / perMetre;
         this.middleAcross = step * Math.round((left + right) / 2 / step);
@@ -121,7 +126,7 @@ final class WiresPicture {
 
     private At at(Vec v) {
         return new At(
-                pen.width() / 2 + (view.across(v) - middleAcross) * perMetre,
+                middle + (view.across(v) - middleAcross) * perMetre,
                 TOP + ROOM / 2 - (view.up(v) - middleUp) * perMetre);
     }
 
@@ -143,7 +148,7 @@ final class WiresPicture {
             return Optional.empty();
         }
         int decimals = perMetre > 1500 ? 1 : 0;
-        double across = (x - pen.width() / 2) / perMetre + middleAcross;
+        double across = (x - middle) / perMetre + middleAcross;
         double up = (TOP + ROOM / 2 - y) / perMetre + middleUp;
         OwnWire.Corner was = wires.wires().get(w).corners().get(c);
         Vec to = view.with(was.place(), across, up);
@@ -166,6 +171,7 @@ final class WiresPicture {
         OnWires.words(s, pen, 34 + 8.2 * (wires.name().length() + 10), 20);
         scaleBar();
         axes();
+        OtherViews.draw(pen, wires, view);
         Optional<AntennaFigures> figures = s.assessment()
                 .antenna()
                 .value()
@@ -348,7 +354,7 @@ final class WiresPicture {
 
     /** The edit that takes a measure's handle to a place of the picture. */
     Optional<JobChange> moved(Design d, String zone, double x, double y) {
-        double across = (x - pen.width() / 2) / perMetre + middleAcross;
+        double across = (x - middle) / perMetre + middleAcross;
         double up = (TOP + ROOM / 2 - y) / perMetre + middleUp;
         double wave = FreeSpace.wavelength(s.job().brief().frequency().value());
         return DesignHandle.of(d).stream()
