@@ -143,11 +143,43 @@ public final class YagiStack implements WireFamily {
         RadiatedField field =
                 new RadiatedField(new FieldSolver(one, MeshRule.standard(frequency), () -> true).at(frequency));
         double wave = 299_792_458.0 / frequency;
-        return Stream.of(new Vec(0, 1, 0), new Vec(0, 0, 1))
+        Stream<Worked> distances = Stream.of(new Vec(0, 1, 0), new Vec(0, 0, 1))
                 .flatMap(across -> new Beam(field, Direction.X, across).halfPowerWidth().stream())
-                .map(width -> distance(wave, Math.toRadians(width)))
+                .map(width -> distance(wave, Math.toRadians(width)));
+        return Stream.concat(distances, harness(d.count(0) * d.count(1), wave).stream())
                 .toList();
     }
+
+    /** Impedance of each antenna's quarter-wave section, and its length in cable; none for one alone. */
+    static List<Worked> harness(int antennas, double wave) {
+        return antennas < 2
+                ? List.of()
+                : List.of(
+                        Worked.of(SECTION)
+                                .computed("n", "antennas", antennas, "", 0)
+                                .gives(LINE * Math.sqrt(antennas), "Ω", 0),
+                        Worked.of(QUARTER)
+                                .computed("l", "wavelength", wave * 1000, "mm", 2)
+                                .computed("v", "velocity factor of solid polyethylene", VELOCITY, "", 2)
+                                .gives(1000 * wave / 4 * VELOCITY, "mm", 1));
+    }
+
+    private static final Formula SECTION = new Formula(
+            "Harness, impedance of each section",
+            "A quarter wave of it turns 50 Ω into 50 Ω times n, so that n side by side are 50 Ω again.",
+            "Z",
+            "50·sqrt(n)",
+            "A quarter-wave line between two resistances (Pozar, Microwave Engineering, 4th ed., §2.5)",
+            "Antennas of 50 Ω each, all alike; 75 Ω cable does for two, 93 Ω for three or four, a splitter for more");
+    private static final Formula QUARTER = new Formula(
+            "Harness, a quarter wave of cable",
+            "Each section is one, three or five of them, all alike: as many as reach from antenna to joint.",
+            "L",
+            "l ÷ 4·v",
+            "A wave on a line (Pozar, Microwave Engineering, 4th ed., §2.1)",
+            "As the velocity factor is known, ±2 %; measure the cable in use");
+    private static final double LINE = 50;
+    private static final double VELOCITY = 0.66;
 
     private static Worked distance(double wave, double width) {
         return Worked.of(OPTIMUM)

@@ -144,6 +144,18 @@ class FamilyReferencesTest {
                 .isLessThan(field.gainDbi(new Direction(90, 36)) - 10);
     }
 
+    /** Through its section each antenna is so many times 50 Ω, and all of them side by side are 50 Ω again. */
+    @Test
+    void aHarnessComesBackToTheCable() {
+        assertThat(YagiStack.harness(1, 0.3)).isEmpty();
+        for (int n : new int[] {2, 3, 4, 8}) {
+            double z = YagiStack.harness(n, 0.3).get(0).value();
+            Complex seen = veldline.line.QuarterWave.seen(new Complex(50, 0), z, F, F);
+            assertThat(seen.getReal() / n).isCloseTo(50, within(1e-6));
+            assertThat(YagiStack.harness(n, 0.3).get(1).value()).isCloseTo(0.66 * 75, within(1e-9));
+        }
+    }
+
     /** Two sets square to each other do not couple: each has the impedance it has alone, and half of the power each makes the gain of one. */
     @Test
     void crossedYagisGainWhatOneOfThemGains() {

@@ -205,7 +205,7 @@ class DeskTimesTest {
             until(() -> !told.isEmpty());
             turn.run(() -> work.command(Input.Command.STOP));
             until(() -> work.improvement() instanceof Stage.Fresh);
-            assertThat(work.news()).startsWith("Stopped");
+            until(() -> work.news().startsWith("Stopped"));
             assertThat(desk.history().at()).isZero();
             assertThat(told).allMatch(b -> b.what().equals("Trying shapes") && b.done() <= b.of());
         }

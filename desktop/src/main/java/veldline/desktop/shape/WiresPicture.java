@@ -298,7 +298,7 @@ final class WiresPicture {
                 String place = k.x().number() + "  " + k.y().number() + "  " + k.z().number() + " mm";
                 pen.text(
                         place,
-                        Math.min(on.x() + 10, pen.width() - 8.2 * place.length()),
+                        Math.min(on.x() + 10, pen.width() - OtherViews.ROOM - 8 - 8.2 * place.length()),
                         Math.max(TOP - 6, on.y() - 10),
                         Anchor.START,
                         12.5,
@@ -334,7 +334,7 @@ final class WiresPicture {
                 String text = h.name() + " " + d.sizes().get(h.measure()) + (locked ? ", locked" : "");
                 pen.text(
                         text,
-                        Math.max(18, Math.min(on.x() + 12, pen.width() - 8.2 * text.length())),
+                        Math.max(18, Math.min(on.x() + 12, pen.width() - OtherViews.ROOM - 8 - 8.2 * text.length())),
                         Math.max(TOP - 6, on.y() - 12),
                         Anchor.START,
                         12.5,
