@@ -36,7 +36,7 @@ public record Design(
         implements Made, DesignBuilder.With {
     public Design {
         sizes = List.copyOf(sizes);
-        locked = Locks.kept(locked);
+        locked = Locks.kept(locked, sizes.size());
         int wanted = Families.wires(family).measures().size();
         if (sizes.size() != wanted) {
             throw new IllegalArgumentException(

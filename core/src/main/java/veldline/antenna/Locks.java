@@ -4,12 +4,15 @@ import java.util.Collections;
 import java.util.Set;
 import java.util.TreeSet;
 
-/** Places that are locked, in their order. */
+/** Places that are locked, in their order; none that there is not. */
 final class Locks {
     private Locks() {}
 
-    static Set<Integer> kept(Set<Integer> locked) {
-        return Collections.unmodifiableSet(new TreeSet<>(locked));
+    /** @param count of places there are */
+    static Set<Integer> kept(Set<Integer> locked, int count) {
+        Set<Integer> kept = new TreeSet<>(locked);
+        kept.removeIf(i -> i < 0 || i >= count);
+        return Collections.unmodifiableSet(kept);
     }
 
     /** The same with one more, or one fewer. */

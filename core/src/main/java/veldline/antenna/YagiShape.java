@@ -79,7 +79,7 @@ public record YagiShape(
 
     public YagiShape {
         elements = List.copyOf(elements);
-        locked = Locks.kept(locked);
+        locked = Locks.kept(locked, elements.size());
         if (elements.size() < 2 || elements.size() > MOST_ELEMENTS) {
             throw new IllegalArgumentException("A Yagi here has 2 to " + MOST_ELEMENTS + " elements, not "
                     + elements.size() + "; give a number in that range");

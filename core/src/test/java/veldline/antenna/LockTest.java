@@ -67,6 +67,13 @@ class LockTest {
     }
 
     @Test
+    void whatIsNotThereIsNotLocked() {
+        assertThat(YAGI.withLocked(java.util.Set.of(2, 17, -1)).locked()).containsExactly(2);
+        Design d = Families.wires("dipole").begun(new Family.Wish(F, 0.6, 3e-3, Metal.COPPER, false));
+        assertThat(d.withLocked(java.util.Set.of(0, 99)).locked()).containsExactly(0);
+    }
+
+    @Test
     void anElementThatIsGoneIsLockedNoMore() {
         YagiShape locked = new YagiChange.Lock(5, true).applyTo(YAGI);
         assertThat(new YagiChange.Count(F, 4).applyTo(locked).locked()).isEmpty();
