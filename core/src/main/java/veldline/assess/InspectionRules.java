@@ -75,13 +75,13 @@ public final class InspectionRules {
     }
 
     private static Optional<Finding> parts(Inspection in, String name) {
-        List<Inspection.Part> short_ =
+        List<Inspection.Part> lacking =
                 in.parts().stream().filter(p -> !p.whole()).toList();
         if (in.parts().isEmpty()) {
             return Optional.empty();
         }
         return Optional.of(
-                short_.isEmpty()
+                lacking.isEmpty()
                         ? Finding.plain(
                                 Finding.Level.FITS,
                                 in.parts().size() + " kinds of part",
@@ -90,7 +90,7 @@ public final class InspectionRules {
                                 "")
                         : Finding.plain(
                                 Finding.Level.STOP,
-                                short_.stream()
+                                lacking.stream()
                                         .map(p -> p.counted() + " of " + p.listed() + " " + p.name())
                                         .reduce((x, y) -> x + ", " + y)
                                         .orElseThrow(),
@@ -150,8 +150,8 @@ public final class InspectionRules {
         double m = in.measured().get().value();
         double c = b.length().value();
         Worked off = Worked.of(SIZE)
-                .measured("m", "greatest measure by rule", 1000 * m, "mm", 0)
-                .claimed("c", "as advertised", 1000 * c, "mm", 0)
+                .measured("m", "greatest measure by rule", 1000 * m, "mm", 1)
+                .claimed("c", "as advertised", 1000 * c, "mm", 1)
                 .gives(100 * (m - c) / c, "%", 1, 1);
         boolean same = Math.abs(m - c) <= SIZE_ROOM * c;
         return Optional.of(

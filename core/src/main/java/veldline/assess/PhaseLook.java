@@ -49,8 +49,6 @@ public record PhaseLook(
     /** Of solid polyethylene, the usual cable. */
     private static final double VELOCITY = 0.66;
 
-    private static final double ETA = 4e-7 * Math.PI * 299_792_458.0;
-
     public PhaseLook {
         places = List.copyOf(places);
         amperes = List.copyOf(amperes);
@@ -73,11 +71,8 @@ public record PhaseLook(
     public record Turned(List<Double> gains, List<Complex> feeds) {
         /** The strongest direction, degrees. */
         public int beam() {
-            int best = 0;
-            for (int deg = 1; deg < gains.size(); deg++) {
-                best = gains.get(deg) > gains.get(best) + 1e-9 ? deg : best;
-            }
-            return best > 180 ? best - 360 : best;
+            int best = PlaneCut.strongest(gains).degrees();
+            return best > 180 ? best - PlaneCut.AROUND : best;
         }
 
         public Worked most() {
@@ -131,7 +126,7 @@ public record PhaseLook(
             impedances = solved.impedanceMatrix();
             RadiatedField field = new RadiatedField(solved);
             rays.add(IntStream.range(0, PlaneCut.AROUND)
-                    .mapToObj(deg -> ray(field, PlaneCut.direction(roll, deg), frequency))
+                    .mapToObj(deg -> ray(field, PlaneCut.direction(roll, deg)))
                     .toList());
         }
         double turn = Math.toRadians(roll);
@@ -154,10 +149,11 @@ public record PhaseLook(
         return Math.floorMod((int) Math.round(Math.toDegrees(Math.atan2(across.z(), across.y()))), 180);
     }
 
-    private static Ray ray(RadiatedField field, Direction d, double frequency) {
-        double k = 2 * Math.PI * frequency / 299_792_458.0;
-        double scale = k * Math.sqrt(ETA / 32) / Math.PI;
+    private static Ray ray(RadiatedField field, Direction d) {
         RadiatedField.Components c = field.towards(d);
+        double square =
+                c.theta().norm() * c.theta().norm() + c.phi().norm() * c.phi().norm();
+        double scale = square > 0 ? Math.sqrt(field.intensity(c) / square) : 0;
         return new Ray(c.theta().multiply(scale), c.phi().multiply(scale));
     }
 

@@ -93,28 +93,20 @@ public record WideField(List<List<Double>> gains, List<Ray> ahead, List<Ray> bel
         List<PlaneCut> cuts = IntStream.range(0, 180 / ROLL)
                 .mapToObj(i -> PlaneCut.of(field, i * ROLL))
                 .toList();
-        return new WideField(gains, ahead, below, hand(field), cuts);
+        return new WideField(
+                gains,
+                ahead,
+                below,
+                new Hand(cuts.get(0).right().get(0), cuts.get(0).left().get(0)),
+                cuts);
     }
 
     private static Ray ray(RadiatedField field, Direction d) {
         RadiatedField.Components c = field.towards(d);
         double power =
                 c.theta().norm() * c.theta().norm() + c.phi().norm() * c.phi().norm();
-        double scale = power > 0 ? Math.sqrt(field.gain(d) / power) : 0;
+        double scale = power > 0 ? Math.sqrt(field.gain(c) / power) : 0;
         return new Ray(c.theta().multiply(scale), c.phi().multiply(scale));
-    }
-
-    /** With exp(+jωt) and theta and phi across the way, E = θ − jφ turns to the right: its share is found by its conjugate. */
-    private static Hand hand(RadiatedField field) {
-        Ray r = ray(field, Direction.X);
-        Complex turned = r.flat.multiply(Complex.I);
-        return new Hand(
-                dbi(r.upright.add(turned).divide(Math.sqrt(2))),
-                dbi(r.upright.subtract(turned).divide(Math.sqrt(2))));
-    }
-
-    private static double dbi(Complex field) {
-        return 20 * Math.log10(Math.max(1e-6, field.norm()));
     }
 
     /**

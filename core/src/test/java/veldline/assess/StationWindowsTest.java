@@ -49,6 +49,16 @@ class StationWindowsTest {
         assertThat(windows("25").level()).isEqualTo(Finding.Level.FITS);
     }
 
+    /** Two half waves of 7.1 MHz are four of 14.2; one of 3.66 MHz lies a metre and more under both. */
+    @Test
+    void theNearestHalfWaveIsWorkedOut() {
+        assertThat(StationWindows.nearest(STORM, 39.6).value()).isCloseTo(2 * 142.65 / 7.1, within(1e-9));
+        assertThat(StationWindows.nearest(STORM, 39.2).value()).isCloseTo(142.65 / 3.66, within(1e-9));
+        assertThat(StationWindows.nearest(STORM, 0.1).value())
+                .as("never less than one")
+                .isCloseTo(142.65 / 14.2, within(1e-9));
+    }
+
     private static Finding windows(String metres) {
         Design wire = Families.wires("hung wire")
                 .design(new Family.Wish(3.66e6, 40, 2e-3, Metal.COPPER, false))

@@ -16,9 +16,9 @@ public record CosineFeed(Paraboloid dish, double n) {
         if (!(n >= 0)) {
             throw new IllegalArgumentException("A feed of cos^" + n + " grows off its axis; give 0 or more");
         }
-        // Beyond square to the axis this feed gives nothing, so a deeper rim is not lit.
     }
 
+    /** Beyond square to the axis this feed gives nothing, so a deeper rim is not lit. */
     private double edge() {
         return Math.min(dish.halfAngle(), Math.PI / 2);
     }

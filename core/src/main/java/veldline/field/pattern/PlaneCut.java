@@ -47,9 +47,8 @@ public record PlaneCut(int roll, List<Double> gains, List<Double> right, List<Do
         List<Double> right = new ArrayList<>();
         List<Double> left = new ArrayList<>();
         for (int deg = 0; deg < AROUND; deg++) {
-            Direction d = direction(roll, deg);
-            double gain = field.gain(d);
-            RadiatedField.Components c = field.towards(d);
+            RadiatedField.Components c = field.towards(direction(roll, deg));
+            double gain = field.gain(c);
             // With exp(+jωt) and theta and phi across the way, E = θ − jφ turns right: its share is found by its
             // conjugate.
             Complex turned = c.phi().multiply(Complex.I);
@@ -85,8 +84,13 @@ public record PlaneCut(int roll, List<Double> gains, List<Double> right, List<Do
 
     /** The strongest direction of the cut. */
     public Lobe strongest() {
+        return strongest(gains);
+    }
+
+    /** The strongest of gains at every whole degree; of equal ones the first. */
+    public static Lobe strongest(List<Double> gains) {
         int best = 0;
-        for (int deg = 1; deg < AROUND; deg++) {
+        for (int deg = 1; deg < gains.size(); deg++) {
             best = gains.get(deg) > gains.get(best) + 1e-9 ? deg : best;
         }
         return new Lobe(best, gains.get(best));

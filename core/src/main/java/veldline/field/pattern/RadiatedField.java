@@ -182,9 +182,19 @@ public final class RadiatedField {
         return ETA * k * k / (32 * Math.PI * Math.PI) * square;
     }
 
+    /** The same of components that are known already, watts per steradian. */
+    public double intensity(Components c) {
+        return intensity(c.square());
+    }
+
     /** Gain as a plain ratio, 4πU over the power accepted. */
     public double gain(Direction d) {
-        return 4 * Math.PI * intensity(d) / inputPower;
+        return gain(towards(d));
+    }
+
+    /** The same of components that are known already. */
+    public double gain(Components c) {
+        return 4 * Math.PI * intensity(c) / inputPower;
     }
 
     /** Gain in dBi, conductor loss included, mismatch not (IEEE Std 145). */

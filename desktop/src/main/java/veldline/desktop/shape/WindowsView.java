@@ -8,6 +8,7 @@ import veldline.assess.StationWindows;
 import veldline.desktop.bench.Showing;
 import veldline.explain.Finding;
 import veldline.explain.Origin;
+import veldline.explain.Worked;
 import veldline.job.Station;
 import veldline.picture.Axis;
 import veldline.picture.Mark.Anchor;
@@ -128,7 +129,7 @@ final class WindowsView implements Below.View {
                 x.end() - x.start(),
                 bottom - top - 18,
                 "length of the wire; drag it, Enter takes it");
-        side(pen, d, length, all);
+        side(pen, d, length, all, StationWindows.nearest(s.job(), length));
     }
 
     private static void scale(Pen pen, Axis x, double least, double most, double bottom) {
@@ -139,7 +140,7 @@ final class WindowsView implements Below.View {
         }
     }
 
-    private static void side(Pen pen, Design d, double length, WireWindows all) {
+    private static void side(Pen pen, Design d, double length, WireWindows all, Worked nearest) {
         double left = pen.width() - SIDE + 10;
         double y = ShapeFigures.RULE + 40;
         boolean clear = all.allows(length);
@@ -160,9 +161,15 @@ final class WindowsView implements Below.View {
                 Anchor.START,
                 Face.BOLD,
                 Role.INK);
-        if (!clear) {
-            pen.words("thousands of ohms there", left + 22, y + 39, Anchor.START, Face.TEXT, Role.SLATE);
-        }
+        pen.text(
+                nearest.shown() + (clear ? " the nearest half wave" : ", thousands of ohms"),
+                left,
+                y + 43,
+                Anchor.START,
+                12,
+                Face.TEXT,
+                Role.SLATE,
+                Origin.of(nearest));
         all.widest().ifPresent(w -> {
             pen.words("widest window", left, y + 66, Anchor.START, Face.TEXT, Role.SLATE);
             pen.text(
@@ -176,7 +183,7 @@ final class WindowsView implements Below.View {
                     Origin.Plain.SCALE);
         });
         pen.words("Bare wire, 2 % kept clear;", left, y + 112, Anchor.START, Face.TEXT, Role.SLATE);
-        pen.words("with insulation 3 to 8 % less.", left, y + 127, Anchor.START, Face.TEXT, Role.SLATE);
+        pen.words("insulation shortens it more.", left, y + 127, Anchor.START, Face.TEXT, Role.SLATE);
         if (Math.abs(length - d.size(0)) > 1e-9) {
             pen.words("Enter takes this length.", left, y + 152, Anchor.START, Face.BOLD, Role.INK);
         }
