@@ -5,11 +5,14 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import org.hipparchus.complex.Complex;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
+import veldline.field.pattern.RadiatedField;
+import veldline.field.pattern.Sphere;
+import veldline.field.solve.FieldSolution;
 import veldline.field.solve.FieldSolver;
 import veldline.field.solve.MeshRule;
+import veldline.field.wire.Direction;
 import veldline.field.wire.Ground;
 import veldline.field.wire.Load;
 import veldline.field.wire.ModelCheck;
@@ -22,7 +25,8 @@ import veldline.stock.Tool;
 
 /**
  * A wire for several bands as it hangs: from the feed's support to another, sagging between them, with a counterpoise down from the feed,
- * a link that may be opened and a trap that ends it for one band. Its pattern is solved in the open and its feed over earth as well.
+ * a link that may be opened and a trap that ends it for one band. It is solved as it hangs, over average earth: what that takes is out of its
+ * gain, and what it throws on is the way's.
  */
 public final class HungWire implements WireFamily {
     private static final List<Measure> MEASURES = List.of(
@@ -44,13 +48,34 @@ public final class HungWire implements WireFamily {
     /** Average earth at short wave (ITU-R P.527). */
     private static final Ground EARTH = Ground.real(13, 0.005);
 
-    private static final Formula OVER_EARTH = new Formula(
-            "Feed over average earth",
-            "Resistance at the feed with earth under the wire as it hangs.",
+    private static final String METHOD =
+            "Thin-wire currents by the method of moments with reflection coefficients (ITU-R P.527)";
+    private static final String GOOD_TO =
+            "A tenth with all of it a fifth of a wave up, a guess below a tenth of a wave";
+
+    private static final Formula TAKEN = new Formula(
+            "Taken by the earth",
+            "What the earth under the wire keeps of the power at the feed, which the gain has lost: p at the feed, h heat in the wire, s sent.",
+            "L",
+            "−10·log10((s + h) ÷ p)",
+            METHOD,
+            GOOD_TO);
+    private static final Formula IN_THE_OPEN = new Formula(
+            "Feed, were there no earth",
+            "Resistance of the same wire in the open, beside the one that is matched, which is solved over average earth (13, 5 mS/m).",
             "R",
             "r",
-            "Thin-wire currents by the method of moments with reflection coefficients (ITU-R P.527)",
-            "A tenth with all of it a fifth of a wave up, a guess below a tenth of a wave");
+            METHOD,
+            "What the two differ by is what earth of another kind may move the feed by");
+
+    private static final Formula DIRECT = new Formula(
+            "Gain, were there no earth",
+            "Of the same wire in the open, u straight ahead. Over the earth its gain is of what leaves the wire itself: a low wire's image"
+                    + " lets more current run, and the bounce that undoes it is counted on the way.",
+            "G",
+            "10·log10(4·pi·u ÷ p)",
+            METHOD,
+            GOOD_TO);
 
     @Override
     public String name() {
@@ -156,25 +181,42 @@ public final class HungWire implements WireFamily {
                 "The far end and the feed are at high voltage when it sends: out of reach, insulated.");
     }
 
-    /** Its feed with earth under it; takes a solution. */
+    /** What the earth takes, and the feed without it; takes two solutions. */
     @Override
     public List<Worked> schools(Design d, double frequency) {
-        WireModel over = model(d, EARTH);
+        WireModel over = model(d);
         if (!ModelCheck.faults(over, frequency).isEmpty()) {
             return List.of();
         }
-        Complex z = new FieldSolver(over, MeshRule.standard(frequency), () -> true)
-                .at(frequency)
-                .impedances()
-                .get(0);
-        return List.of(Worked.of(OVER_EARTH)
-                .computed("r", "of the solved impedance", z.getReal(), "Ω", 1)
-                .gives(z.getReal(), "Ω", 0));
+        FieldSolution hung = solved(over, frequency);
+        double sent = Sphere.radiatedPower(new RadiatedField(hung), over.extent());
+        double heat = hung.lostPower();
+        double taken = hung.inputPower();
+        FieldSolution alone = solved(model(d, Ground.FREE), frequency);
+        double open = alone.impedances().get(0).getReal();
+        RadiatedField field = new RadiatedField(alone);
+        return List.of(
+                Worked.of(TAKEN)
+                        .computed("s", "sent over the whole sky", sent * 1e6, "µW", 4)
+                        .computed("h", "heat in wire and trap", heat * 1e6, "µW", 4)
+                        .computed("p", "taken at the feed", taken * 1e6, "µW", 4)
+                        .gives(-10 * Math.log10((sent + heat) / taken), "dB", 1, 1),
+                Worked.of(IN_THE_OPEN)
+                        .computed("r", "of the solved impedance", open, "Ω", 1)
+                        .gives(open, "Ω", 0),
+                Worked.of(DIRECT)
+                        .computed("u", "straight ahead", field.intensity(Direction.X) * 1e6, "µW/sr", 4)
+                        .computed("p", "taken at the feed", alone.inputPower() * 1e6, "µW", 4)
+                        .gives(field.gainDbi(Direction.X), "dBi", 1));
+    }
+
+    private static FieldSolution solved(WireModel model, double frequency) {
+        return new FieldSolver(model, MeshRule.standard(frequency), () -> true).at(frequency);
     }
 
     @Override
     public WireModel model(Design d) {
-        return model(d, Ground.FREE);
+        return model(d, EARTH);
     }
 
     private static WireModel model(Design d, Ground ground) {

@@ -94,8 +94,8 @@ public record Addition(int count, String what, double gainDbi, double longest) {
             Made made = with.apply(n);
             WireModel model = made.model();
             if (ModelCheck.faults(model, frequency).isEmpty()) {
-                RadiatedField field =
-                        new RadiatedField(new FieldSolver(model, new MeshRule(20, 14, frequency), goOn).at(frequency));
+                RadiatedField field = RadiatedField.leaving(
+                        new FieldSolver(model, new MeshRule(20, 14, frequency), goOn).at(frequency));
                 all.add(new Addition(n, what, field.gainDbi(Direction.X), made.longest()));
             }
         }

@@ -70,7 +70,7 @@ final class AntennaStage {
 
     static AntennaFigures figures(Input in, BooleanSupplier keepGoing) {
         FieldSolution s = new FieldSolver(in.model, MeshRule.standard(in.frequency), keepGoing).at(in.frequency);
-        RadiatedField field = new RadiatedField(s);
+        RadiatedField field = RadiatedField.leaving(s);
         Vec along = in.upright ? new Vec(0, 0, 1) : new Vec(0, 1, 0);
         Vec across = in.upright ? new Vec(0, -1, 0) : new Vec(0, 0, 1);
         Beam e = new Beam(field, Direction.X, along);

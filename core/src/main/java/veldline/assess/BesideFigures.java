@@ -67,10 +67,10 @@ public record BesideFigures(Beside of, AntennaFigures figures, Sweep sweep, List
         List<Difference> all = new ArrayList<>();
         Made there = in.beside.made();
         FieldSolution now = solved(there, in.frequency, goOn);
-        double gain = new RadiatedField(now).gainDbi(Direction.X);
+        double gain = RadiatedField.leaving(now).gainDbi(Direction.X);
         for (Mended m : mended(in.here, there)) {
             FieldSolution s = solved(m.made, in.frequency, goOn);
-            double better = new RadiatedField(s).gainDbi(Direction.X);
+            double better = RadiatedField.leaving(s).gainDbi(Direction.X);
             Complex z = s.impedances().get(0);
             all.add(new Difference(
                     m.name,

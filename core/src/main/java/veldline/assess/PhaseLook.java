@@ -124,7 +124,7 @@ public record PhaseLook(
                     m.name(), m.wires(), one, m.loads(), m.networks(), m.ground(), m.conductivity(), m.boresight());
             FieldSolution solved = new FieldSolver(fed, MeshRule.standard(frequency), goOn).at(frequency);
             impedances = solved.impedanceMatrix();
-            RadiatedField field = new RadiatedField(solved);
+            RadiatedField field = RadiatedField.leaving(solved);
             rays.add(IntStream.range(0, PlaneCut.AROUND)
                     .mapToObj(deg -> ray(field, PlaneCut.direction(roll, deg)))
                     .toList());

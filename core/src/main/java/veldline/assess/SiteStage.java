@@ -172,7 +172,7 @@ public final class SiteStage {
     /** Solved where the antenna is made here, by its claims where it was bought. */
     static Pattern pattern(PatternInput in, BooleanSupplier goOn) {
         if (in.antenna instanceof Made m) {
-            return pattern(new RadiatedField(
+            return pattern(RadiatedField.leaving(
                     new FieldSolver(m.model(), MeshRule.standard(in.frequency), goOn).at(in.frequency)));
         }
         Optional<Double> width = in.antenna instanceof Bought b ? b.width().map(w -> w.value()) : Optional.empty();

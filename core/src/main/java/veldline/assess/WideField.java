@@ -75,7 +75,7 @@ public record WideField(List<List<Double>> gains, List<Ray> ahead, List<Ray> bel
     private static final double MOST = 60;
 
     static WideField of(FieldSolution s) {
-        RadiatedField field = new RadiatedField(s);
+        RadiatedField field = RadiatedField.leaving(s);
         List<List<Double>> gains = new ArrayList<>();
         for (int up = 90; up >= -90; up -= STEP) {
             List<Double> line = new ArrayList<>();

@@ -63,7 +63,7 @@ public record AcrossBand(List<At> at, double length) {
 
     private static At at(FieldSolver solver, double frequency, boolean lobes) {
         var solution = solver.at(frequency);
-        RadiatedField field = new RadiatedField(solution);
+        RadiatedField field = RadiatedField.leaving(solution);
         return new At(
                 field.gainDbi(Direction.X),
                 field.gainDbi(Direction.X.opposite()),

@@ -108,7 +108,7 @@ public final class Candidates {
         Job job = a.job();
         Family.Wish wish = wish(a, s.length());
         Optional<FieldSolution> solution = s.model().map(m -> solved(m, wish.frequency()));
-        Optional<RadiatedField> field = solution.map(RadiatedField::new);
+        Optional<RadiatedField> field = solution.map(RadiatedField::leaving);
         Worked gain = field.map(
                         f -> AntennaFigures.gain(f, solution.orElseThrow().inputPower()))
                 .orElseGet(() -> s.fitted().orElseThrow());

@@ -16,6 +16,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import veldline.assess.Assessor;
 import veldline.demo.TernholmSands;
+import veldline.explain.Worked;
 import veldline.field.pattern.PatternSummary;
 import veldline.field.pattern.Polarization;
 import veldline.field.pattern.RadiatedField;
@@ -23,7 +24,9 @@ import veldline.field.solve.FieldSolution;
 import veldline.field.solve.FieldSolver;
 import veldline.field.solve.MeshRule;
 import veldline.field.wire.Direction;
+import veldline.field.wire.Ground;
 import veldline.field.wire.ModelCheck;
+import veldline.field.wire.WireModel;
 import veldline.format.FormatException;
 import veldline.format.JobFile;
 import veldline.job.Job;
@@ -52,8 +55,27 @@ class WireFamiliesTest {
         return new FieldSolver(d.model(), MeshRule.standard(frequency), () -> true).at(frequency);
     }
 
+    /** Without the earth under what hangs: only then is all of its power sent or turned to heat. */
+    private static FieldSolution inTheOpen(Design d, double frequency, MeshRule rule) {
+        WireModel m = d.model();
+        WireModel open = new WireModel(
+                m.name(),
+                m.wires(),
+                m.sources(),
+                m.loads(),
+                m.networks(),
+                Ground.FREE,
+                m.conductivity(),
+                m.boresight());
+        return new FieldSolver(open, rule, () -> true).at(frequency);
+    }
+
     private static Complex impedance(Design d) {
-        return solved(d).impedances().get(0);
+        return impedance(d, F);
+    }
+
+    private static Complex impedance(Design d, double frequency) {
+        return solved(d, frequency).impedances().get(0);
     }
 
     static Stream<WireFamily> families() {
@@ -81,7 +103,7 @@ class WireFamiliesTest {
             Complex z = s.impedances().get(0);
             assertThat(z.getImaginary()).as(f.key()).isCloseTo(0, within(0.04 * z.getReal()));
         }
-        PatternSummary p = PatternSummary.of(s);
+        PatternSummary p = PatternSummary.of(inTheOpen(d, wish.frequency(), MeshRule.standard(wish.frequency())));
         assertThat(p.powerBalance()).isCloseTo(1, within(2e-3));
         assertThat(p.efficiency()).isBetween(0.98, 1.0001);
         assertThat(s.unknowns()).as(f.key()).isLessThan(600);
@@ -96,7 +118,7 @@ class WireFamiliesTest {
         for (boolean upright : new boolean[] {false, true}) {
             Family.Wish wish = wish(f, upright);
             Design d = f.begun(wish);
-            PatternSummary p = PatternSummary.of(solved(d, wish.frequency()));
+            PatternSummary p = PatternSummary.of(inTheOpen(d, wish.frequency(), MeshRule.standard(wish.frequency())));
             Polarized says = d.polarized().orElseThrow();
             if (says.circular()) {
                 assertThat(p.polarization().sense())
@@ -223,7 +245,7 @@ class WireFamiliesTest {
                     f.key(), sizes, Quantity.shown(0.002 * wave, Unit.MM, 2), Metal.ALUMINIUM, random.nextBoolean());
             List<ModelCheck.Fault> faults = ModelCheck.faults(d.model(), frequency);
             if (faults.isEmpty()) {
-                FieldSolution s = new FieldSolver(d.model(), new MeshRule(14, 10, frequency), () -> true).at(frequency);
+                FieldSolution s = inTheOpen(d, frequency, new MeshRule(14, 10, frequency));
                 assertThat(PatternSummary.of(s).powerBalance())
                         .as(f.key() + " " + sizes)
                         .isCloseTo(1, within(0.01));
@@ -240,7 +262,7 @@ class WireFamiliesTest {
         Family.Wish wish = wish(f, false);
         Design d = f.begun(wish);
         FieldSolution before = solved(d, wish.frequency());
-        double gain = new RadiatedField(before).gainDbi(Direction.X);
+        double gain = RadiatedField.leaving(before).gainDbi(Direction.X);
         Complex z = before.impedances().get(0);
         for (int i = 0; i < f.measures().size(); i++) {
             Measure m = f.measures().get(i);
@@ -248,7 +270,9 @@ class WireFamiliesTest {
                 Design next = d.withSize(i, Quantity.shown(1.001 * d.size(i), Unit.MM, 6));
                 FieldSolution s = solved(next, wish.frequency());
                 String where = f.key() + ", " + m.name();
-                assertThat(new RadiatedField(s).gainDbi(Direction.X)).as(where).isCloseTo(gain, within(0.15));
+                assertThat(RadiatedField.leaving(s).gainDbi(Direction.X))
+                        .as(where)
+                        .isCloseTo(gain, within(0.15));
                 assertThat(s.impedances().get(0).subtract(z).norm()).as(where).isLessThan(0.07 * z.norm());
             }
         }
@@ -312,5 +336,45 @@ class WireFamiliesTest {
         double cut = linked.model().wires().get(1).length();
         assertThat(cut).isCloseTo(10, within(0.15));
         assertThat(plain.model().wires().get(1).length()).isCloseTo(20, within(0.01));
+    }
+
+    /** Raised, the wire loses less to the earth and comes to what it is in the open; what the earth takes is what its gain has lost. */
+    @Test
+    void theHigherItHangsTheLessTheEarthTakes() {
+        WireFamily f = Families.wires("hung wire");
+        Design begun = f.begun(wish(f, false));
+        double before = 100;
+        for (double metres : new double[] {5, 12, 30, 90}) {
+            Quantity height = Quantity.shown(metres, Unit.M, 1);
+            Design d = begun.withSize(2, height).withSize(3, height);
+            List<Worked> said = f.schools(d, 7.1e6);
+            double taken = said.get(0).value();
+            assertThat(taken).as(metres + " m").isBetween(0.0, before);
+            before = taken;
+            if (metres == 90) {
+                assertThat(impedance(d, 7.1e6).getReal())
+                        .isCloseTo(
+                                said.get(1).value(), within(0.05 * said.get(1).value()));
+            }
+        }
+        assertThat(before).as("most of what is left is what goes down into it").isLessThan(3.5);
+    }
+
+    /** Of itself, over earth, it leaves as much as it took, less heat and what its currents work against the earth. */
+    @Test
+    void whatLeavesTheWireIsCountedWithoutTheBounce() {
+        WireFamily f = Families.wires("hung wire");
+        Design d = f.begun(wish(f, false));
+        FieldSolution over = solved(d, 7.1e6);
+        assertThat(new RadiatedField(over).gainDbi(new Direction(89.99, 0)))
+                .as("level with the ground the bounce undoes it")
+                .isLessThan(-20);
+        FieldSolution open = inTheOpen(d, 7.1e6, MeshRule.standard(7.1e6));
+        assertThat(RadiatedField.leaving(open).gainDbi(Direction.X))
+                .isEqualTo(new RadiatedField(open).gainDbi(Direction.X))
+                .isCloseTo(f.schools(d, 7.1e6).get(2).value(), within(1e-9));
+        // Low over the earth its image holds the resistance down, so more current runs for the same power.
+        assertThat(RadiatedField.leaving(over).gainDbi(Direction.X))
+                .isCloseTo(RadiatedField.leaving(open).gainDbi(Direction.X), within(3.0));
     }
 }

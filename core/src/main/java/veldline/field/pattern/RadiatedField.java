@@ -37,8 +37,20 @@ public final class RadiatedField {
     private final double radius;
 
     public RadiatedField(FieldSolution solution) {
+        this(solution, solution.model().ground());
+    }
+
+    /**
+     * What leaves the antenna itself: its currents as they run with the ground under it and all the power it takes there, but not what
+     * the ground throws on, which is an effect of the way. Without a ground the same as the whole field.
+     */
+    public static RadiatedField leaving(FieldSolution solution) {
+        return new RadiatedField(solution, Ground.FREE);
+    }
+
+    private RadiatedField(FieldSolution solution, Ground earth) {
         this.k = 2 * Math.PI * solution.frequency() / C;
-        this.earth = solution.model().ground();
+        this.earth = earth;
         this.epsilon = earth.complexPermittivity(2 * Math.PI * solution.frequency());
         this.inputPower = solution.inputPower();
         this.efficiency = solution.efficiency();
