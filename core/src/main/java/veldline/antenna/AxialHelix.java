@@ -233,7 +233,7 @@ public final class AxialHelix implements WireFamily {
                 "Wind on a former of "
                         + Quantity.shown(d.size(1) / Math.PI - d.diameter().value(), Unit.MM, 1)
                         + " outside, the wire's middle then lies right; mark a turn every "
-                        + d.sizes().get(2) + ".",
+                        + d.sizes().get(2) + ". The printed one has a groove half the wire deep.",
                 "Seen from behind, going away, "
                         + (d.count(3) == 0
                                 ? "right-handed turns go clockwise."
@@ -258,10 +258,9 @@ public final class AxialHelix implements WireFamily {
         return wire == 1 ? Math.hypot(d.size(1), d.size(2)) / SIDES / Math.hypot(chord, d.size(2) / SIDES) : 1;
     }
 
-    /** The wire's middle then lies on the circumference. */
     @Override
     public Fixture fixture(Design d) {
-        return new Fixture.Former(d.size(1) / Math.PI - d.diameter().value(), d.count(0) * d.size(2));
+        return new Fixture.Former(d.size(1) / Math.PI, d.count(0) * d.size(2), d.size(2), d.count(3) == 0);
     }
 
     @Override

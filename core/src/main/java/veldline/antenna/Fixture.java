@@ -17,10 +17,12 @@ public sealed interface Fixture {
     /**
      * A former that wire is wound on.
      *
-     * @param outside its diameter, metres
+     * @param middle diameter on which the middle of the wire lies, metres
      * @param length metres
+     * @param pitch from turn to turn, metres
+     * @param right whether it is wound right-handed
      */
-    record Former(double outside, double length) implements Fixture {}
+    record Former(double middle, double length, double pitch, boolean right) implements Fixture {}
 
     /** Whether there is a boom with places to mark. */
     default boolean onBoom() {

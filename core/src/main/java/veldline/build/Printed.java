@@ -33,13 +33,21 @@ public final class Printed {
         if (fixture instanceof Fixture.Hubs h) {
             return List.of(hub(h.arms(), element, boom));
         }
-        return fixture instanceof Fixture.Former f
-                ? List.of(Solid.tube(
-                        "former",
-                        Math.max(0.3 * f.outside(), f.outside() - 4 * WALL),
-                        f.outside(),
-                        Math.min(MOST_FORMER, f.length())))
-                : List.of();
+        return fixture instanceof Fixture.Former f ? List.of(former(f, element + PLAY)) : List.of();
+    }
+
+    /** Of whole turns where it is printed in parts, so that the groove runs on from one to the next. */
+    private static Solid former(Fixture.Former f, double groove) {
+        double most = Math.max(f.pitch(), f.pitch() * Math.floor(MOST_FORMER / f.pitch()));
+        double wall = groove / 2 + 2 * WALL;
+        return GroovedFormer.of(
+                "former",
+                Math.max(0.3 * f.middle(), f.middle() - 2 * wall),
+                f.middle(),
+                Math.min(most, f.length()),
+                f.pitch(),
+                f.right(),
+                groove);
     }
 
     /** A ring for the boom and a block over it with a hole for the element. */

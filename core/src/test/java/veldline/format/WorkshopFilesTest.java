@@ -20,6 +20,8 @@ import javax.xml.parsers.DocumentBuilderFactory;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.w3c.dom.Document;
 import org.w3c.dom.Element;
 import veldline.antenna.Design;
@@ -111,6 +113,43 @@ class WorkshopFilesTest {
                 .min()
                 .orElseThrow();
         assertThat(2 * bore).isCloseTo(20e-3 + Printed.PLAY, within(1e-9));
+    }
+
+    /** Every place of the turns lies in the groove, half the wire deep, for either hand. */
+    @ParameterizedTest
+    @ValueSource(strings = {"0", "1"})
+    void theWireOfAHelixLiesInTheGrooveOfItsFormer(String hand) {
+        Design d = design("helix").withSize(3, Quantity.of(hand, Unit.ONE));
+        Solid former = Printed.of(d, 2e-3, 15e-3).get(0);
+        double radius = d.size(1) / (2 * Math.PI);
+        double groove = (2e-3 + Printed.PLAY) / 2;
+        List<Vec> deepest = former.facets().stream()
+                .map(Solid.Facet::a)
+                .filter(v -> Math.abs(Math.hypot(v.y(), v.z()) - (radius - groove)) < 1e-6)
+                .toList();
+        Vec first = d.model().wires().get(1).points().get(0);
+        double begins = Math.atan2(first.z(), first.y());
+        List<Vec> turns = d.model().wires().get(1).points().stream()
+                .map(v -> v.minus(new Vec(first.x(), 0, 0)))
+                .filter(v -> v.x() > 3e-3 && v.x() < 0.15)
+                .toList();
+        assertThat(turns).hasSizeGreaterThan(16);
+        for (Vec v : turns) {
+            double angle = Math.atan2(v.z(), v.y()) - begins;
+            Vec bottom = new Vec(v.x(), (radius - groove) * Math.cos(angle), (radius - groove) * Math.sin(angle));
+            assertThat(deepest)
+                    .as("turn at %s", v)
+                    .anyMatch(p -> p.minus(bottom).length() < 2 * Math.PI * radius / 96 + 1e-4);
+        }
+        double length =
+                former.facets().stream().mapToDouble(f -> f.a().x()).max().orElseThrow();
+        double bore = former.facets().stream()
+                .mapToDouble(f -> Math.hypot(f.a().y(), f.a().z()))
+                .min()
+                .orElseThrow();
+        double round = Math.PI * (radius * radius - bore * bore) * length;
+        double wound = length / d.size(2) * Math.hypot(d.size(1), d.size(2));
+        assertThat(former.volume()).isCloseTo(round - Math.PI / 2 * groove * groove * wound, within(0.01 * round));
     }
 
     private static String key(Vec v) {
