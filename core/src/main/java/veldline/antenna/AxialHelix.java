@@ -68,12 +68,12 @@ public final class AxialHelix implements WireFamily {
             "±1 dB for 5 to 35 turns at its best frequency; the textbook's 15·c²·n·s lies 2 to 4 dB above what is measured");
 
     private static final Formula STRIP = new Formula(
-            "Matching strip, height over the plate",
+            "Matching strip as a quarter-wave line: height",
             "A quarter turn of flat strip over the plate is a quarter-wave line between the solved resistance r and 50 Ω; w its width.",
             "h",
             "w ÷ (376.73 ÷ sqrt(50·r) − 2)",
             "Kraus, Antennas, 2nd ed., §7.4, strip over a plane with its edge field as 2 heights",
-            "±20 %: bend it on the analyser; the plate under it has to be whole");
+            "Takes the turns for a pure resistance, which they are not: what it gives is solved beside it");
     /** The strip is so wide, in waves. */
     private static final double STRIP_WAVES = 0.1;
     /** Nearer to the impedance of the strip's edges alone no height is found. */
@@ -149,7 +149,9 @@ public final class AxialHelix implements WireFamily {
                                 fit,
                                 textbook(LATER_TEXTBOOK, 12, n, c, d.size(2) / wave),
                                 textbook(TEXTBOOK, 15, n, c, d.size(2) / wave)),
-                        strip(d, frequency).stream())
+                        Stream.concat(
+                                HelixStrip.of(d, frequency).map(s -> s.said(d, frequency)).orElse(List.of()).stream(),
+                                strip(d, frequency).stream()))
                 .toList();
     }
 
@@ -238,7 +240,7 @@ public final class AxialHelix implements WireFamily {
                         + (d.count(3) == 0
                                 ? "right-handed turns go clockwise."
                                 : "left-handed turns go against the clock."),
-                "A matching strip a quarter turn long and a tenth of a wave wide, close over the plate at the feed, brings that to 50 Ω; what"
+                "A matching strip 0.07 of a wave wide in place of the first sixth of a turn, close over the plate, brings the feed to 50 Ω; what"
                         + " it comes to stands on the bench, its height is set on the analyser.");
     }
 

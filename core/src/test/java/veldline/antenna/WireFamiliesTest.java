@@ -14,6 +14,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import veldline.assess.Assessor;
 import veldline.demo.TernholmSands;
 import veldline.explain.Worked;
@@ -31,6 +32,7 @@ import veldline.format.FormatException;
 import veldline.format.JobFile;
 import veldline.job.Job;
 import veldline.job.JobChange;
+import veldline.line.Mismatch;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
 import veldline.stock.Metal;
@@ -160,6 +162,27 @@ class WireFamiliesTest {
         double feed = Resonance.impedance(d, wish.frequency()).getReal();
         assertThat(line * line / 50).isCloseTo(feed, within(0.01 * feed));
         assertThat(h).as("close over the plate").isBetween(0.02 * w, w);
+    }
+
+    /** Solved, the strip holds 50 Ω over a tenth of the band, for few turns and many; the quarter-wave line's does not. */
+    @ParameterizedTest
+    @ValueSource(ints = {5, 9, 14})
+    void theSolvedStripMatchesAHelixOverItsBand(int turns) {
+        WireFamily f = Families.wires("helix");
+        Family.Wish wish = wish(f, false);
+        double frequency = wish.frequency();
+        Design d = f.begun(wish).withSize(0, Quantity.of(Integer.toString(turns), Unit.ONE));
+        HelixStrip s = HelixStrip.of(d, frequency).orElseThrow();
+        assertThat(s.arc()).isBetween(40.0, 90.0);
+        for (double share : new double[] {0.95, 1, 1.05}) {
+            // The strip keeps its size while the wave changes.
+            Complex z = HelixStrip.feed(d, frequency * share, s.arc(), s.height() * share)
+                    .orElseThrow();
+            assertThat(Mismatch.swr(z, 50)).as("at %s of the frequency", share).isLessThan(1.35);
+        }
+        double line = AxialHelix.strip(d, frequency).orElseThrow().value() / (1000 * wish.wavelength());
+        assertThat(Mismatch.swr(HelixStrip.feed(d, frequency, 90, line).orElseThrow(), 50))
+                .isGreaterThan(1.5);
     }
 
     /** Balanis, Antenna Theory, 3rd ed.: a resonant half wave has about 73 Ω and 2.15 dBi (§4.6), folded four times that (§9.5). */
