@@ -23,8 +23,12 @@ public final class YagiDrawing {
     private final YagiShape yagi;
     private final int picked;
     private final double perMetre;
+    /** Where the heading over it ends. */
     private final double right;
+
     private final double width;
+    /** What is left free beside the drawing, under its heading. */
+    private final double beside;
     /** Whether the chosen length stands over the drawing in both units. */
     private final boolean tagged;
 
@@ -33,10 +37,11 @@ public final class YagiDrawing {
 
     /** @param picked index of the element that is framed; −1 for none */
     public YagiDrawing(YagiShape yagi, double width, int picked) {
-        this(yagi, width, picked, true);
+        this(yagi, width, picked, true, 0);
     }
 
-    private YagiDrawing(YagiShape yagi, double width, int picked, boolean tagged) {
+    private YagiDrawing(YagiShape yagi, double width, int picked, boolean tagged, double beside) {
+        this.beside = beside;
         this.tagged = tagged;
         this.width = width;
         this.yagi = yagi;
@@ -47,16 +52,21 @@ public final class YagiDrawing {
                 .max()
                 .orElseThrow();
         double byLength = HALF_ROOM * 2 / longest;
-        double byBoom = (right - LEFT - 8) / Math.max(yagi.boomLength(), 1e-3);
+        double byBoom = (right - beside - LEFT - 8) / Math.max(yagi.boomLength(), 1e-3);
         this.perMetre = Math.min(byBoom, byLength * 1.6);
     }
 
     /** The same with nothing said of the chosen length over it. */
     public YagiDrawing untagged() {
-        return new YagiDrawing(yagi, width, picked, false);
+        return new YagiDrawing(yagi, width, picked, false, beside);
     }
 
-    /** Where the drawing ends. */
+    /** The same with so much left free at its right, under the heading. */
+    public YagiDrawing beside(double room) {
+        return new YagiDrawing(yagi, width, picked, tagged, room);
+    }
+
+    /** Where its heading ends. */
     public double right() {
         return right;
     }

@@ -80,7 +80,7 @@ final class OwnWiresInputs {
                 Arrays.stream(WiresPicture.View.values())
                         .map(v -> new Input.Option(
                                 v.word(),
-                                v == WiresPicture.View.chosen(s),
+                                v == WiresPicture.View.chosen(s, WiresPicture.View.ABOVE),
                                 new Input.Outcome.Picked("set:" + WiresPicture.VIEW + "=" + v.name())))
                         .toList());
     }

@@ -14,7 +14,6 @@ import veldline.antenna.Design;
 import veldline.antenna.Made;
 import veldline.antenna.OwnWires;
 import veldline.antenna.YagiChange;
-import veldline.antenna.YagiDrawing;
 import veldline.antenna.YagiSchool;
 import veldline.antenna.YagiShape;
 import veldline.assess.Step;
@@ -313,7 +312,6 @@ public final class ShapeBench implements Bench {
         return read.map(d -> new JobChange.Fit(!s.atFar(), d));
     }
 
-    /** Along the boom moves an element, across it lengthens it; the greater of the two counts. */
     @Override
     public Optional<JobChange> dragged(
             Showing s, String zone, double fromX, double fromY, double x, double y, double width, double height) {
@@ -330,27 +328,7 @@ public final class ShapeBench implements Bench {
         if (!zone.startsWith("element:") || s.job().yagi().isEmpty()) {
             return Optional.empty();
         }
-        int i = Integer.parseInt(zone.substring(8));
-        YagiShape yagi = s.job().yagi().get();
-        YagiDrawing d = new YagiDrawing(yagi, width, i);
-        if (Math.abs(x - fromX) >= Math.abs(y - fromY)) {
-            if (i == 0) {
-                return Optional.empty();
-            }
-            double gap = 4 * yagi.diameter().value();
-            double least = yagi.elements().get(i - 1).position().value() + gap;
-            double most = i + 1 < yagi.elements().size()
-                    ? yagi.elements().get(i + 1).position().value() - gap
-                    : Math.max(least, s.job().brief().sizeAllowed().value());
-            double at = Math.max(least, Math.min(most, d.metresAlong(x)));
-            return Optional.of(lift(new YagiChange.ElementPosition(i, Quantity.shown(at, Unit.MM, 1))));
-        }
-        if (yagi.locked().contains(i)) {
-            return Optional.empty();
-        }
-        double wave = FreeSpace.wavelength(s.job().brief().frequency().value());
-        double length = Math.max(0.2 * wave, Math.min(0.7 * wave, d.lengthTo(y)));
-        return Optional.of(lift(new YagiChange.ElementLength(i, Quantity.shown(length, Unit.MM, 1))));
+        return new YagiDrag(s, s.job().yagi().get(), width).to(Integer.parseInt(zone.substring(8)), fromX, fromY, x, y);
     }
 
     @Override

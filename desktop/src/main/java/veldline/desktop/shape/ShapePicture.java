@@ -2,11 +2,13 @@ package veldline.desktop.shape;
 
 import java.util.List;
 import java.util.Optional;
+import veldline.antenna.OwnWires;
 import veldline.antenna.YagiDrawing;
 import veldline.antenna.YagiShape;
 import veldline.assess.Stage;
 import veldline.assess.ToleranceFigures;
 import veldline.desktop.bench.Showing;
+import veldline.desktop.shape.WiresPicture.View;
 import veldline.explain.Origin;
 import veldline.picture.Mark.Anchor;
 import veldline.picture.Mark.Face;
@@ -45,7 +47,31 @@ final class ShapePicture {
                 Face.BOLD,
                 Role.INK,
                 Origin.Plain.NAME);
-        YagiDrawing drawing = new YagiDrawing(yagi, pen.width(), ShapeBench.picked(s));
+        int picked = ShapeBench.picked(s);
+        YagiDrawing drawing = drawing(yagi, pen.width(), picked);
+        View flat = YagiSides.flat(yagi);
+        View view = View.chosen(s, flat);
+        OtherViews.draw(
+                pen, OwnWires.of(yagi.withOutside(Optional.empty()).model(), yagi.metal(), yagi.upright()), view);
+        if (view == flat) {
+            flat(drawing);
+        } else {
+            new YagiSides(yagi, view, pen.width(), picked).draw(pen);
+        }
+        ShapeFigures figures = new ShapeFigures(s, pen);
+        figures.draw();
+        if (Below.chosen(s) == Below.FIGURES) {
+            cutList(figures.left());
+        }
+        return pen.done();
+    }
+
+    /** The drawing in whose paper elements and boom lie, with the other two views beside it. */
+    static YagiDrawing drawing(YagiShape yagi, double width, int picked) {
+        return new YagiDrawing(yagi, width, picked).beside(OtherViews.ROOM);
+    }
+
+    private void flat(YagiDrawing drawing) {
         // In a narrow window the words beside the heading need the room of the chosen length in both units.
         if (OnWires.says(s) || pen.width() < ShapeFigures.ROOMY) {
             drawing.untagged().draw(pen);
@@ -54,12 +80,6 @@ final class ShapePicture {
         }
         OnWires.words(s, pen, 172, 20);
         OnWires.draw(s, yagi, drawing, ShapeBench.picked(s), pen);
-        ShapeFigures figures = new ShapeFigures(s, pen);
-        figures.draw();
-        if (Below.chosen(s) == Below.FIGURES) {
-            cutList(figures.left());
-        }
-        return pen.done();
     }
 
     private void cutList(double left) {

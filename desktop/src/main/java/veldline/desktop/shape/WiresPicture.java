@@ -28,7 +28,6 @@ import veldline.picture.Mark.Hatch;
 import veldline.picture.Pen;
 import veldline.picture.Picture;
 import veldline.picture.Role;
-import veldline.quantity.NumberText;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
 
@@ -39,8 +38,6 @@ final class WiresPicture {
     private static final double ROOM = 204;
     private static final double LEFT = 60;
     private static final double SAIL = 20;
-    /** The longest scale bar. */
-    private static final double BAR = 120;
 
     /** Which way the wires are looked at. */
     enum View {
@@ -52,8 +49,8 @@ final class WiresPicture {
             return name().toLowerCase(java.util.Locale.ROOT);
         }
 
-        static View chosen(Showing s) {
-            return Optional.ofNullable(s.noted().get(VIEW)).map(View::valueOf).orElse(ABOVE);
+        static View chosen(Showing s, View unless) {
+            return Optional.ofNullable(s.noted().get(VIEW)).map(View::valueOf).orElse(unless);
         }
 
         double across(Vec v) {
@@ -104,7 +101,7 @@ final class WiresPicture {
         this.s = s;
         this.design = design;
         this.wires = wires;
-        this.view = View.chosen(s);
+        this.view = View.chosen(s, View.ABOVE);
         this.pen = Picture.pen(width, height);
         this.middle = (width - OtherViews.ROOM) / 2;
         List<Vec> all = wires.wires().stream()
@@ -169,7 +166,7 @@ final class WiresPicture {
     Picture draw() {
         pen.text(wires.name() + ", to scale", 18, 20, Anchor.START, 15, Face.BOLD, Role.INK, Origin.Plain.NAME);
         OnWires.words(s, pen, 34 + 8.2 * (wires.name().length() + 10), 20);
-        scaleBar();
+        ScaleBar.draw(pen, perMetre);
         axes();
         OtherViews.draw(pen, wires, view);
         Optional<AntennaFigures> figures = s.assessment()
@@ -201,18 +198,6 @@ final class WiresPicture {
         pen.line(o.x(), o.y(), o.x(), o.y() - 22, Role.EDGE, 1.5);
         pen.words(view == View.BEHIND ? "−y" : "x", o.x() + 28, o.y() + 4, Anchor.START, Face.TEXT, Role.SLATE);
         pen.words(view == View.ABOVE ? "y" : "z", o.x() - 4, o.y() - 26, Anchor.START, Face.TEXT, Role.SLATE);
-    }
-
-    private void scaleBar() {
-        double ten = Math.pow(10, Math.floor(Math.log10(BAR / perMetre)));
-        double metres = ten * (5 * ten * perMetre <= BAR ? 5 : 2 * ten * perMetre <= BAR ? 2 : 1);
-        double w = metres * perMetre;
-        double x = pen.width() - 18 - w;
-        String text = metres < 1 ? NumberText.shown(metres * 1000, 0) + " mm" : NumberText.shown(metres, 0) + " m";
-        pen.text(text, x + w / 2, 15, Anchor.MIDDLE, 12, Face.MONO, Role.INK, Origin.Plain.SCALE);
-        pen.line(x, 21, x + w, 21, Role.INK, 1.5);
-        pen.line(x, 17, x, 25, Role.INK, 1.5);
-        pen.line(x + w, 17, x + w, 25, Role.INK, 1.5);
     }
 
     private void laidOver(AntennaFigures f) {
