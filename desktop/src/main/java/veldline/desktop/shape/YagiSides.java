@@ -168,9 +168,9 @@ final class YagiSides {
         thick(pen, MIDDLE - ROWS / 2 - 18);
         pen.words(
                 "fanned out, the reflector lowest",
-                width - 16,
-                MIDDLE + ROWS / 2 + 26,
-                Anchor.END,
+                LEFT - 16,
+                MIDDLE + ROWS / 2 + 46,
+                Anchor.START,
                 Face.TEXT,
                 Role.SLATE);
     }
