@@ -48,6 +48,32 @@ public record ConicalHorn(double diameter, double slant) {
         return 4 * Math.PI / (wave * wave) * Math.PI * sum.norm() * sum.norm() / squares;
     }
 
+    /** Its opening as TE11 with the phase of a cone lights it. */
+    public RoundOpening opening(double frequency) {
+        double wave = C / frequency;
+        double k = CircularGuide.Mode.TE11.root() / (diameter / 2);
+        return new RoundOpening(diameter / 2, 0, wave, (x, y) -> {
+            double rho = Math.hypot(x, y);
+            double turned = rho > 0 ? (x * x - y * y) / (rho * rho) : 0;
+            double j0 = Bessel.j0(k * rho);
+            double lit = j0 + (2 * Bessel.j1Over(k * rho) - j0) * turned;
+            double late = Math.PI * rho * rho / (wave * slant);
+            return new Complex(lit * Math.cos(late), -lit * Math.sin(late));
+        });
+    }
+
+    /** What it sends, each piece of the opening with the lean of a wave's front. */
+    public FarField field(double frequency) {
+        RoundOpening opening = opening(frequency);
+        RoundOpening.Cut e = opening.cut(0);
+        RoundOpening.Cut h = opening.cut(Math.PI / 2);
+        double ahead = Math.pow(e.towards(0).norm(), 2);
+        return (theta, phi) -> {
+            double lean = Math.pow((1 + Math.cos(theta)) / 2, 2);
+            return lean * RoundOpening.power(e.towards(theta), h.towards(theta), phi) / ahead;
+        };
+    }
+
     /** The opening that gains most for the same side, metres. */
     public double bestDiameter(double frequency) {
         return Math.sqrt(3 * slant * C / frequency);

@@ -55,6 +55,17 @@ public record PyramidalHorn(double width, double height, double apexH, double ap
         return 4 * Math.PI / (wave * wave) * across * up;
     }
 
+    /** Its opening with the guide's taper across and the phase of both apexes. */
+    public RectangularOpening opening(double frequency) {
+        double wave = C / frequency;
+        return new RectangularOpening(
+                height,
+                width,
+                wave,
+                RectangularOpening.Side.even().from(apexE, wave),
+                RectangularOpening.Side.cosine(width).from(apexH, wave));
+    }
+
     /** Of the opening. */
     public double efficiency(double frequency) {
         double wave = C / frequency;

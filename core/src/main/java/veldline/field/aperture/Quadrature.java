@@ -23,6 +23,18 @@ final class Quadrature {
         return sum;
     }
 
+    /** Places from −1 to 1 and their weights, which add up to 2. */
+    static double[][] nodes(int pieces) {
+        double[][] nodes = new double[2][pieces * ORDER];
+        for (int p = 0; p < pieces; p++) {
+            for (int i = 0; i < ORDER; i++) {
+                nodes[0][p * ORDER + i] = 2 * (p + RULE.getPoint(i)) / pieces - 1;
+                nodes[1][p * ORDER + i] = 2 * RULE.getWeight(i) / pieces;
+            }
+        }
+        return nodes;
+    }
+
     /** Of an amplitude times exp(−j phase). */
     static Complex turning(
             DoubleUnaryOperator amplitude, DoubleUnaryOperator phase, double from, double to, int pieces) {

@@ -1,0 +1,84 @@
+package veldline.field.aperture;
+
+/** What a dish is lit by: its field in the two planes over that on its axis. */
+public interface FeedPattern {
+    /** In the E plane, at an angle from the axis, radians, 0 to π; 1 on the axis. */
+    double e(double angle);
+
+    /** In the H plane likewise. */
+    double h(double angle);
+
+    /** Of the feed alone, on its axis. */
+    default double directivity() {
+        double sum = Quadrature.of(t -> (e(t) * e(t) + h(t) * h(t)) * Math.sin(t), 0, Math.PI, 12);
+        return 4 / sum;
+    }
+
+    /**
+     * Power that falls as cosⁿ of the angle, alike in both planes, nothing behind.
+     *
+     * @param n of the power
+     */
+    record Cosine(double n) implements FeedPattern {
+        /** With a rim at an angle so much under the axis, dB over zero, the longer way not counted. */
+        public static Cosine falling(double decibels, double angle) {
+            return new Cosine(decibels / (-10 * Math.log10(Math.cos(angle))));
+        }
+
+        @Override
+        public double e(double angle) {
+            return angle >= Math.PI / 2 ? 0 : Math.pow(Math.cos(angle), n / 2);
+        }
+
+        @Override
+        public double h(double angle) {
+            return e(angle);
+        }
+    }
+
+    /**
+     * The open end of a round tube with TE11 in it (Silver, Microwave Antenna Theory and Design, §10.3; Balanis, §12.9): the field of the
+     * opening alone, without currents on the outside.
+     *
+     * @param diameter inside, metres
+     */
+    record Tube(double diameter, double frequency) implements FeedPattern {
+        private static final double C = 299_792_458.0;
+
+        public Tube {
+            if (new CircularGuide(diameter)
+                    .wavelength(CircularGuide.Mode.TE11, frequency)
+                    .isEmpty()) {
+                throw new IllegalArgumentException("A tube of " + diameter + " m passes nothing at " + frequency
+                        + " Hz; give at least " + CircularGuide.narrowest(frequency, 1) + " m");
+            }
+        }
+
+        private double slow() {
+            double share = new CircularGuide(diameter).cutoff(CircularGuide.Mode.TE11) / frequency;
+            return Math.sqrt(1 - share * share);
+        }
+
+        private double turn(double angle) {
+            return Math.PI * diameter * frequency / C * Math.sin(angle);
+        }
+
+        @Override
+        public double e(double angle) {
+            double b = slow();
+            return (1 + b * Math.cos(angle)) / (1 + b) * 2 * Bessel.j1Over(turn(angle));
+        }
+
+        @Override
+        public double h(double angle) {
+            double b = slow();
+            double x = turn(angle);
+            double over = x / CircularGuide.Mode.TE11.root();
+            double rest = 1 - over * over;
+            // Where the mode's own root falls both vanish together; beside it the ratio is the same.
+            double safe = Math.abs(rest) < 1e-6 ? 1e-6 : rest;
+            double at = Math.abs(rest) < 1e-6 ? Math.sqrt(1 - safe) * CircularGuide.Mode.TE11.root() : x;
+            return (b + Math.cos(angle)) / (1 + b) * 2 * Bessel.j1Slope(at) / safe;
+        }
+    }
+}

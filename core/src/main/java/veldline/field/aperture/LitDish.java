@@ -1,0 +1,153 @@
+package veldline.field.aperture;
+
+import org.hipparchus.complex.Complex;
+
+/**
+ * A dish with a feed near its focus, by the field over its opening (Balanis, Antenna Theory, 3rd ed., §15.4; Silver, §12).
+ *
+ * @param frequency hertz
+ * @param shadow diameter of what stands before the dish, metres
+ * @param aside by how much the feed stands off the axis in the E plane, metres
+ * @param ahead by how much it stands beyond the focus, towards the dish under zero, metres
+ */
+public record LitDish(Paraboloid dish, FeedPattern feed, double frequency, double shadow, double aside, double ahead) {
+    private static final double C = 299_792_458.0;
+    private static final int PIECES = 6;
+    /** No feed is known to better than this behind itself, and no edge throws less round it. */
+    private static final double LEAST = 1e-6;
+
+    public LitDish {
+        if (!(shadow >= 0 && shadow < dish.diameter())) {
+            throw new IllegalArgumentException(
+                    "A shadow of " + shadow + " m hides a dish of " + dish.diameter() + " m; give less than that");
+        }
+    }
+
+    private double wave() {
+        return C / frequency;
+    }
+
+    private double square(double angle) {
+        return (feed.e(angle) * feed.e(angle) + feed.h(angle) * feed.h(angle)) / 2;
+    }
+
+    private double power(double from, double to) {
+        return Quadrature.of(t -> square(t) * Math.sin(t), from, to, PIECES);
+    }
+
+    /** The rim against the middle, feed and longer way together, the mean of both planes, dB under zero. */
+    public double edgeDb() {
+        double edge = dish.halfAngle();
+        return 10 * Math.log10(Math.max(LEAST, square(edge))) - dish.spaceAttenuation();
+    }
+
+    /** The share of the feed's power that meets the dish. */
+    public double spillover() {
+        return power(0, dish.halfAngle()) / power(0, Math.PI);
+    }
+
+    /** Of what meets it, what unevenness leaves, cross polarization with it. */
+    public double taper() {
+        double edge = dish.halfAngle();
+        double sum = Quadrature.of(t -> (feed.e(t) + feed.h(t)) / 2 * Math.tan(t / 2), 0, edge, PIECES);
+        return 2 * sum * sum / (power(0, edge) * Math.pow(Math.tan(edge / 2), 2));
+    }
+
+    /** What the shadow leaves of the gain, its own field counted as missing. */
+    public double shadowed() {
+        return Math.pow(onAxis(shadow, 0).norm() / onAxis(0, 0).norm(), 2);
+    }
+
+    /** What a feed ahead of the focus, or behind it, leaves. */
+    public double focused() {
+        return Math.pow(onAxis(0, ahead).norm() / onAxis(0, 0).norm(), 2);
+    }
+
+    private Complex onAxis(double hidden, double before) {
+        double from = hidden == 0 ? 0 : 2 * Math.atan(hidden / 4 / dish.focalLength());
+        double k = 2 * Math.PI / wave();
+        int pieces = PIECES + (int) Math.abs(k * before);
+        return Quadrature.turning(
+                t -> (feed.e(t) + feed.h(t)) / 2 * Math.tan(t / 2),
+                t -> -k * before * Math.cos(t),
+                from,
+                dish.halfAngle(),
+                pieces);
+    }
+
+    /** The evenly lit opening, as a plain ratio. */
+    public double uniform() {
+        double around = Math.PI * dish.diameter() / wave();
+        return around * around;
+    }
+
+    /** Of feed and dish by what meets the dish and how evenly, its shadow and its focus, before surface and metal. */
+    public double gain() {
+        return uniform() * spillover() * taper() * shadowed() * focused();
+    }
+
+    /** The opening as it is lit. */
+    public RoundOpening opening() {
+        double k = 2 * Math.PI / wave();
+        return new RoundOpening(dish.diameter() / 2, shadow / 2, wave(), (x, y) -> {
+            double rho = Math.hypot(x, y);
+            double angle = 2 * Math.atan(rho / (2 * dish.focalLength()));
+            double e = feed.e(angle);
+            double h = feed.h(angle);
+            double cos = rho > 0 ? x / rho : 1;
+            double lit = (e * cos * cos + h * (1 - cos * cos)) * Math.pow(Math.cos(angle / 2), 2);
+            double lead = k * (aside * Math.sin(angle) * cos + ahead * Math.cos(angle));
+            return new Complex(lit * Math.cos(lead), lit * Math.sin(lead));
+        });
+    }
+
+    /** What it sends, the feed's light past the rim with it. */
+    public FarField field() {
+        RoundOpening.Cut e = opening().cut(0);
+        RoundOpening.Cut h = opening().cut(Math.PI / 2);
+        double ahead = Math.pow(e.towards(peak(e)).norm(), 2);
+        double own = feed.directivity() / gain();
+        double edge = dish.halfAngle();
+        return (theta, phi) -> {
+            double lean = Math.pow((1 + Math.cos(theta)) / 2, 2);
+            double c = Math.cos(phi);
+            double side = Math.copySign(theta, c == 0 ? 1 : c);
+            double both = RoundOpening.power(e.towards(side), h.towards(theta), phi);
+            double past = Math.PI - theta > edge ? square(Math.PI - theta) * own : 0;
+            return Math.max(LEAST * LEAST, lean * both / ahead + past);
+        };
+    }
+
+    /** Where its beam points in the E plane, radians from the axis: away from a feed that stands aside. */
+    public double squint() {
+        return aside == 0 ? 0 : peak(opening().cut(0));
+    }
+
+    /** By climbing in ever smaller steps from where a mirror would send it. */
+    private double peak(RoundOpening.Cut cut) {
+        if (aside == 0) {
+            return 0;
+        }
+        double at = -Math.atan(aside / dish.focalLength());
+        for (double step = 0.2 * wave() / dish.diameter(); step > 1e-7; step /= 2) {
+            while (cut.towards(at + step).norm() > cut.towards(at).norm()) {
+                at += step;
+            }
+            while (cut.towards(at - step).norm() > cut.towards(at).norm()) {
+                at -= step;
+            }
+        }
+        return at;
+    }
+
+    /** What standing aside costs straight ahead of where it then points, as a plain ratio. */
+    public double aimed() {
+        if (aside == 0) {
+            return 1;
+        }
+        RoundOpening.Cut off = opening().cut(0);
+        RoundOpening.Cut on =
+                new LitDish(dish, feed, frequency, shadow, 0, ahead).opening().cut(0);
+        return Math.pow(off.towards(peak(off)).norm() / on.towards(0).norm(), 2);
+    }
+}

@@ -1,0 +1,73 @@
+package veldline.field.aperture;
+
+/**
+ * A rectangular patch over its ground as two slots that radiate, and rows of it (Balanis, Antenna Theory, 3rd ed., §14.2.2 and §6.10);
+ * nothing behind the ground but what its edge throws round, which is typed.
+ *
+ * @param apart the two slots, metres along the current, the E plane
+ * @param width of each slot, metres, the H plane
+ * @param rows along the E plane
+ * @param columns along the H plane
+ * @param pitchE from patch to patch along the E plane, metres
+ * @param pitchH likewise across
+ * @param taper of each next row or column from the middle to the edge, share of the field lost at the edge
+ * @param tilt by how much each next row lags, radians
+ * @param behind power straight behind over ahead
+ */
+public record PatchField(
+        double wave,
+        double apart,
+        double width,
+        int rows,
+        int columns,
+        double pitchE,
+        double pitchH,
+        double taper,
+        double tilt,
+        double behind)
+        implements FarField {
+    /** A patch alone. */
+    public static PatchField one(Patch p, double behind) {
+        double wave = 299_792_458.0 / p.frequency();
+        return new PatchField(wave, p.length() + 2 * p.extension(), p.width(), 1, 1, 0, 0, 0, 0, behind);
+    }
+
+    private double weight(int i, int of) {
+        if (of < 2) {
+            return 1;
+        }
+        double from = 2.0 * i / (of - 1) - 1;
+        return 1 - taper * from * from;
+    }
+
+    /** Sum of a row over the sum of its fields, of the lead from one to the next. */
+    private double row(int of, double lead) {
+        double re = 0;
+        double im = 0;
+        double all = 0;
+        for (int i = 0; i < of; i++) {
+            double w = weight(i, of);
+            re += w * Math.cos(i * lead);
+            im += w * Math.sin(i * lead);
+            all += w;
+        }
+        return Math.hypot(re, im) / all;
+    }
+
+    @Override
+    public double power(double theta, double phi) {
+        double k = 2 * Math.PI / wave;
+        double alongE = Math.sin(theta) * Math.cos(phi);
+        double alongH = Math.sin(theta) * Math.sin(phi);
+        double array = row(rows, k * pitchE * alongE - tilt) * row(columns, k * pitchH * alongH);
+        double x = k * width / 2 * alongH;
+        double across = Math.abs(x) < 1e-9 ? 1 : Math.sin(x) / x;
+        double pair = Math.cos(k * apart / 2 * alongE);
+        // The slots lie along the H plane: there their field falls with the cosine, in the E plane it does not.
+        double c = Math.cos(theta);
+        double lean = Math.cos(phi) * Math.cos(phi) + c * c * Math.sin(phi) * Math.sin(phi);
+        double element = lean * across * across * pair * pair;
+        double ahead = theta <= Math.PI / 2 ? element : element * behind;
+        return array * array * Math.max(ahead, behind * 1e-2);
+    }
+}

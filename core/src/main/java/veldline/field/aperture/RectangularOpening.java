@@ -1,0 +1,69 @@
+package veldline.field.aperture;
+
+import java.util.function.DoubleUnaryOperator;
+import org.hipparchus.complex.Complex;
+
+/**
+ * A rectangular opening lit by the product of what its two sides are (Balanis, Antenna Theory, 3rd ed., §12.5 and §13.4).
+ *
+ * @param height along the E plane, metres
+ * @param width along the H plane, metres
+ */
+public record RectangularOpening(double height, double width, double wave, Side e, Side h) {
+    /**
+     * How one side is lit.
+     *
+     * @param amplitude by the place from the middle, metres
+     * @param late by how many radians it comes after the middle
+     */
+    public record Side(DoubleUnaryOperator amplitude, DoubleUnaryOperator late) {
+        public static Side even() {
+            return new Side(x -> 1, x -> 0);
+        }
+
+        /** Half a wave of a cosine, nothing at its ends. */
+        public static Side cosine(double length) {
+            return new Side(x -> Math.cos(Math.PI * x / length), x -> 0);
+        }
+
+        /** The same as seen from an apex so far behind. */
+        public Side from(double apex, double wave) {
+            return new Side(amplitude, x -> Math.PI * x * x / (wave * apex));
+        }
+    }
+
+    /** Sum over one side with the lead of an angle, over that straight ahead. */
+    private static Complex sum(Side side, double length, double lead) {
+        double turns = Math.abs(lead) * length / (2 * Math.PI) + Math.abs(side.late.applyAsDouble(length / 2)) / 2;
+        return Quadrature.turning(
+                side.amplitude,
+                x -> side.late.applyAsDouble(x) - lead * x,
+                -length / 2,
+                length / 2,
+                1 + (int) (turns / 3));
+    }
+
+    /** In the E plane, over straight ahead. */
+    public Complex inE(double theta) {
+        return sum(e, height, 2 * Math.PI / wave * Math.sin(theta)).divide(sum(e, height, 0));
+    }
+
+    /** In the H plane. */
+    public Complex inH(double theta) {
+        return sum(h, width, 2 * Math.PI / wave * Math.sin(theta)).divide(sum(h, width, 0));
+    }
+
+    /** With the lean of a small piece of a wave's front. */
+    public FarField field() {
+        double ahead = sum(e, height, 0).norm() * sum(h, width, 0).norm();
+        double k = 2 * Math.PI / wave;
+        return (theta, phi) -> {
+            double lean = (1 + Math.cos(theta)) / 2;
+            double s = k * Math.sin(theta);
+            double f = sum(e, height, s * Math.cos(phi)).norm()
+                    * sum(h, width, s * Math.sin(phi)).norm()
+                    / ahead;
+            return lean * lean * f * f;
+        };
+    }
+}
