@@ -4,7 +4,7 @@ import java.util.Optional;
 import veldline.explain.Worked;
 
 /** The antenna at one end of a link: shaped here, bought, or not chosen yet. */
-public sealed interface Antenna permits Made, Bought, NotChosen {
+public sealed interface Antenna permits Made, ApertureDesign, Bought, NotChosen {
     /** What it is called, for a heading: “Eleven-element Yagi”. */
     String title();
 
@@ -13,6 +13,11 @@ public sealed interface Antenna permits Made, Bought, NotChosen {
 
     /** What is claimed of its gain; empty for one that is solved or not chosen. */
     Optional<Worked> claimedGain();
+
+    /** Whether it is shaped here, measure by measure. */
+    default boolean shapedHere() {
+        return false;
+    }
 
     /** Its greatest measure, metres; zero where nobody knows. */
     double longest();

@@ -32,10 +32,31 @@ public final class Families {
                     ServiceLoader.load(WireFamily.class).stream().map(ServiceLoader.Provider::get))
             .toList();
 
+    private static final List<ApertureFamily> APERTURES =
+            List.of(new Dish(), new Horn(), new RoundHorn(), new Can(), new PatchPanel());
+
     private Families() {}
 
     public static List<Family> all() {
-        return Stream.concat(WIRES.stream(), Stream.of(new Yagi())).toList();
+        return Stream.of(WIRES, List.of(new Yagi()), APERTURES)
+                .<Family>flatMap(List::stream)
+                .toList();
+    }
+
+    /** Those with an opening. */
+    public static List<ApertureFamily> apertures() {
+        return APERTURES;
+    }
+
+    /** @throws IllegalArgumentException naming the keys there are */
+    public static ApertureFamily apertures(String key) {
+        return APERTURES.stream()
+                .filter(f -> f.key().equals(key))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("No family is called “" + key + "”; known are "
+                        + String.join(
+                                ", ",
+                                APERTURES.stream().map(ApertureFamily::key).toList())));
     }
 
     /** Those that are shaped by their measures. */

@@ -62,7 +62,7 @@ public interface Family {
             Optional<Worked> fitted,
             boolean circular,
             Silhouette silhouette,
-            Optional<Made> made) {}
+            Optional<Antenna> made) {}
 
     /** A side view in metres, beam to the right. */
     record Silhouette(List<Bar> bars) {

@@ -13,6 +13,11 @@ public sealed interface Made extends Antenna permits YagiShape, OwnWires, Design
     boolean upright();
 
     @Override
+    default boolean shapedHere() {
+        return true;
+    }
+
+    @Override
     default Optional<Polarized> polarized() {
         return Optional.of(upright() ? Polarized.UPRIGHT : Polarized.FLAT);
     }

@@ -7,7 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import veldline.antenna.Antenna;
 import veldline.antenna.Bought;
-import veldline.antenna.Made;
+import veldline.antenna.Polarized;
 import veldline.coverage.Coverage;
 import veldline.explain.Finding;
 import veldline.explain.Worked;
@@ -24,6 +24,8 @@ import veldline.path.Geodesic;
 /**
  * Everything that follows from one job. Never edited.
  *
+ * @param nearOpening what is known of an antenna with an opening at the near end; empty where none stands there
+ * @param farOpening likewise at the far end
  * @param mesh what the antenna's figures are good to; comes last, and nothing waits for it
  * @param tolerances how exactly it has to be cut; empty inside where there is nothing to keep. Comes last, too
  * @param closer the whole sphere, what more of it buys, how it is built; comes last, too
@@ -43,6 +45,8 @@ public record Assessment(
         Job job,
         PathFigures path,
         Stage<AntennaFigures> antenna,
+        Optional<Stage<OpeningLook>> nearOpening,
+        Optional<Stage<OpeningLook>> farOpening,
         Stage<Sweep> sweep,
         Stage<MeshFigures> mesh,
         Stage<Optional<ToleranceFigures>> tolerances,
@@ -121,9 +125,14 @@ public record Assessment(
         return at instanceof Bought b
                 ? b.width().map(w -> w.value())
                 : antenna.value()
-                        .filter(f -> at instanceof Made)
-                        .flatMap(f -> at instanceof Made m && m.upright() ? f.widthH() : f.widthE())
+                        .filter(f -> at.shapedHere())
+                        .flatMap(f -> at.polarized().filter(Polarized::upright).isPresent() ? f.widthH() : f.widthE())
                         .map(Worked::value);
+    }
+
+    /** What is known of an antenna with an opening at an end; empty where none stands there. */
+    public Optional<Stage<OpeningLook>> opening(boolean near) {
+        return near ? nearOpening : farOpening;
     }
 
     /** The link with its hops at one end; empty where it has none there. */
@@ -147,6 +156,8 @@ public record Assessment(
                 job,
                 path,
                 antenna,
+                nearOpening,
+                farOpening,
                 sweep.orStale(before.sweep, asOf),
                 mesh.orStale(before.mesh, asOf),
                 tolerances.orStale(before.tolerances, asOf),
@@ -176,6 +187,8 @@ public record Assessment(
                 job,
                 path,
                 antenna,
+                nearOpening,
+                farOpening,
                 sweep,
                 mesh,
                 tolerances,

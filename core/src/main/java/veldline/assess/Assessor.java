@@ -9,6 +9,8 @@ import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import java.util.stream.Collectors;
 import org.hipparchus.complex.Complex;
+import veldline.antenna.Antenna;
+import veldline.antenna.ApertureDesign;
 import veldline.antenna.Made;
 import veldline.antenna.NotChosen;
 import veldline.antenna.YagiShape;
@@ -41,6 +43,7 @@ public final class Assessor {
     public static final int SWEEP_POINTS = 41;
 
     private final Memory<AntennaStage.Input, AntennaFigures> antennas = new Memory<>();
+    private final Memory<ApertureStage.Input, OpeningLook> openings = new Memory<>();
     private final Memory<SweepInput, Sweep> sweeps = new Memory<>();
     private final Memory<AntennaStage.Input, MeshFigures> meshes = new Memory<>();
     private final Memory<ToleranceFigures.Input, Optional<ToleranceFigures>> cuts = new Memory<>();
@@ -93,10 +96,12 @@ public final class Assessor {
         FeedFigures far = feed(farFeeds, job.farRun(), frequency);
         Optional<AntennaStage.Input> input =
                 job.made().map(m -> new AntennaStage.Input(m.model(), frequency, m.upright()));
-        Stage<AntennaFigures> antenna = input.map(in -> depth == Depth.FIRST && !antennas.knows(in)
-                        ? new Stage.Running<AntennaFigures>()
-                        : antenna(in, goOn))
-                .orElse(new Stage.Absent<>(nothingToShape(job)));
+        Stage<AntennaFigures> antenna = opening(job, job.madeNear())
+                .map(o -> o.map(OpeningLook::figures))
+                .orElseGet(() -> input.map(in -> depth == Depth.FIRST && !antennas.knows(in)
+                                ? new Stage.Running<AntennaFigures>()
+                                : antenna(in, goOn))
+                        .orElse(new Stage.Absent<>(nothingToShape(job))));
         Stage<Sweep> sweep = input.map(in -> sweep(in, depth, goOn)).orElse(new Stage.Absent<>(nothingToShape(job)));
         Stage<MeshFigures> mesh =
                 input.map(in -> mesh(in, depth, antenna, goOn)).orElse(new Stage.Absent<>(nothingToShape(job)));
@@ -130,6 +135,8 @@ public final class Assessor {
                 job,
                 path,
                 antenna,
+                opening(job, true),
+                opening(job, false),
                 sweep,
                 mesh,
                 tolerances,
@@ -155,10 +162,13 @@ public final class Assessor {
     }
 
     private static String nothingToShape(Job job) {
-        if (job.antenna(job.madeNear()) instanceof Made m && !(m instanceof YagiShape)) {
-            return "This is for Yagis; what is known of this one stands in Shape";
+        Antenna there = job.antenna(job.madeNear());
+        if (there.shapedHere() && !(there instanceof YagiShape)) {
+            return there instanceof ApertureDesign
+                    ? "Its opening is summed at one frequency; what is known of this one stands in Shape"
+                    : "This is for Yagis; what is known of this one stands in Shape";
         }
-        return job.antenna(job.madeNear()) instanceof NotChosen
+        return there instanceof NotChosen
                 ? "No antenna is chosen yet"
                 : "This antenna is bought; there is nothing to shape";
     }
@@ -238,10 +248,30 @@ public final class Assessor {
     }
 
     /** What an antenna adds: solved where it is shaped here, claimed where it was bought. */
-    private static Optional<Worked> gain(Job job, boolean near, Optional<Worked> solved) {
+    private Optional<Worked> gain(Job job, boolean near, Optional<Worked> solved) {
+        Optional<Stage<OpeningLook>> opening = opening(job, near);
+        if (opening.isPresent()) {
+            return opening.get().value().map(o -> o.figures().gain());
+        }
         return job.antenna(near) instanceof Made
                 ? near == job.madeNear() ? solved : Optional.empty()
                 : job.antenna(near).claimedGain();
+    }
+
+    /** What an antenna with an opening does, at whichever end it stands; it takes no solution. */
+    private Optional<Stage<OpeningLook>> opening(Job job, boolean near) {
+        return job.antenna(near) instanceof ApertureDesign d
+                ? Optional.of(opening(
+                        new ApertureStage.Input(d, job.brief().frequency().value())))
+                : Optional.empty();
+    }
+
+    private Stage<OpeningLook> opening(ApertureStage.Input in) {
+        try {
+            return new Stage.Fresh<>(openings.of(in, ApertureStage::look));
+        } catch (IllegalArgumentException e) {
+            return new Stage.Failed<>(e.getMessage());
+        }
     }
 
     private static Optional<Headings.Share> moving(Job job, LevelLine line) {

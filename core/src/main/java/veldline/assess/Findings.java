@@ -48,7 +48,10 @@ final class Findings {
                             EngineRules::cableOutside,
                             ShapeRules::windows,
                             ShapeRules::kind,
-                            ShapeRules::schools),
+                            ShapeRules::schools,
+                            OpeningRules::watch,
+                            OpeningRules::kind,
+                            OpeningRules::schools),
             Step.MATCH, List.of(MatchRules::inUse, MatchRules::better, MatchRules::choke),
             Step.FEED_RUN,
                     List.of(

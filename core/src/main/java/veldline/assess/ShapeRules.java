@@ -3,6 +3,7 @@ package veldline.assess;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import veldline.antenna.ApertureDesign;
 import veldline.antenna.Bought;
 import veldline.antenna.Design;
 import veldline.antenna.HungWire;
@@ -222,6 +223,14 @@ final class ShapeRules {
                     up ? "Stand the elements up" : "Lay the elements flat",
                     "Then both match.",
                     new YagiChange.Upright(up)));
+        }
+        boolean shaped = a.job().madeNear();
+        if (a.job().antenna(shaped) instanceof ApertureDesign && !near.circular() && !far.circular()) {
+            boolean up = (shaped ? far : near).upright();
+            return List.of(new Finding.Remedy(
+                    up ? "Turn the feed upright" : "Turn the feed level",
+                    "Then both match.",
+                    new JobChange.OpeningStands(shaped, up)));
         }
         return a.job().antenna(true) instanceof Bought b
                 ? List.of(new Finding.Remedy(

@@ -8,6 +8,7 @@ import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
 import veldline.antenna.Antenna;
+import veldline.antenna.ApertureDesign;
 import veldline.antenna.Bought;
 import veldline.antenna.Made;
 import veldline.coverage.Coverage;
@@ -169,11 +170,19 @@ public final class SiteStage {
         return Pattern.of((azimuth, elevation) -> read(rings, 90 - elevation, -azimuth));
     }
 
+    /** Of an antenna with an opening, by the field over it. */
+    public static Pattern pattern(ApertureDesign d, double frequency) {
+        return ApertureStage.pattern(new ApertureStage.Input(d, frequency));
+    }
+
     /** Solved where the antenna is made here, by its claims where it was bought. */
     static Pattern pattern(PatternInput in, BooleanSupplier goOn) {
         if (in.antenna instanceof Made m) {
             return pattern(RadiatedField.leaving(
                     new FieldSolver(m.model(), MeshRule.standard(in.frequency), goOn).at(in.frequency)));
+        }
+        if (in.antenna instanceof ApertureDesign d) {
+            return ApertureStage.pattern(new ApertureStage.Input(d, in.frequency));
         }
         Optional<Double> width = in.antenna instanceof Bought b ? b.width().map(w -> w.value()) : Optional.empty();
         double gain = in.antenna.claimedGain().map(w -> w.value()).orElse(0.0);

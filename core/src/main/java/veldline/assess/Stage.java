@@ -3,6 +3,7 @@ package veldline.assess;
 import java.time.Instant;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import veldline.field.solve.SolveFailure;
 
@@ -39,6 +40,20 @@ public sealed interface Stage<T> {
     /** When an old result was worked out. */
     default Optional<Instant> staleSince() {
         return this instanceof Stale<T> s ? Optional.of(s.asOf) : Optional.empty();
+    }
+
+    /** The same of what follows from its result. */
+    default <U> Stage<U> map(Function<T, U> to) {
+        if (this instanceof Fresh<T> f) {
+            return new Fresh<>(to.apply(f.result));
+        }
+        if (this instanceof Stale<T> s) {
+            return new Stale<>(to.apply(s.result), s.asOf);
+        }
+        if (this instanceof Failed<T> f) {
+            return new Failed<>(f.why);
+        }
+        return this instanceof Absent<T> a ? new Absent<>(a.why) : new Running<>();
     }
 
     default Optional<T> value() {

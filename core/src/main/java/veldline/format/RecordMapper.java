@@ -26,6 +26,7 @@ import java.time.DateTimeException;
 import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
+import veldline.antenna.ApertureDesign;
 import veldline.antenna.Bought;
 import veldline.antenna.Design;
 import veldline.antenna.NotChosen;
@@ -45,6 +46,7 @@ final class RecordMapper {
             new NamedType(YagiShape.class, "yagi"),
             new NamedType(OwnWires.class, "own wires"),
             new NamedType(Design.class, "design"),
+            new NamedType(ApertureDesign.class, "aperture"),
             new NamedType(Bought.class, "bought"),
             new NamedType(NotChosen.class, "not chosen"),
             new NamedType(Obstruction.Told.class, "told"),

@@ -120,7 +120,7 @@ public record Job(
     public boolean madeNear() {
         boolean fixedHere =
                 brief().field().isEmpty() && !brief().near().carrier().moves();
-        return nearAntenna instanceof Made || !(farAntenna instanceof Made) && fixedHere;
+        return nearAntenna.shapedHere() || !farAntenna.shapedHere() && fixedHere;
     }
 
     /** The antenna that is made here, and so solved; empty where both are bought or not chosen. */

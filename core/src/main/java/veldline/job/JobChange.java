@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import veldline.antenna.Antenna;
+import veldline.antenna.ApertureDesign;
 import veldline.antenna.Bought;
 import veldline.antenna.Design;
 import veldline.antenna.DesignChange;
@@ -71,6 +72,32 @@ public sealed interface JobChange extends Change<Job> {
             return job.antenna(job.madeNear()) instanceof Design d
                     ? job.withAntenna(job.madeNear(), change.applyTo(d))
                     : job;
+        }
+    }
+
+    /** A measure of an antenna with an opening, at either end. */
+    record OfOpening(boolean near, int measure, Quantity to) implements JobChange {
+        @Override
+        public Job applyTo(Job job) {
+            return job.antenna(near) instanceof ApertureDesign d ? job.withAntenna(near, d.withSize(measure, to)) : job;
+        }
+
+        @Override
+        public String label() {
+            return "opening " + to;
+        }
+    }
+
+    /** How the field of an antenna with an opening stands. */
+    record OpeningStands(boolean near, boolean upright) implements JobChange {
+        @Override
+        public Job applyTo(Job job) {
+            return job.antenna(near) instanceof ApertureDesign d ? job.withAntenna(near, d.withUpright(upright)) : job;
+        }
+
+        @Override
+        public String label() {
+            return upright ? "field upright" : "field flat";
         }
     }
 

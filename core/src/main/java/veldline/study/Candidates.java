@@ -5,10 +5,11 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import veldline.antenna.Antenna;
+import veldline.antenna.ApertureDesign;
 import veldline.antenna.Bought;
 import veldline.antenna.Families;
 import veldline.antenna.Family;
-import veldline.antenna.Made;
 import veldline.antenna.OnShelf;
 import veldline.antenna.Polarized;
 import veldline.antenna.Shelf;
@@ -121,7 +122,7 @@ public final class Candidates {
                 .filter(p -> !p.circular())
                 .orElse(usual);
         Polarized own = bought.map(b -> b.width().isEmpty() || s.circular() ? b.polarization() : facing)
-                .or(() -> s.made().flatMap(Made::polarized))
+                .or(() -> s.made().flatMap(Antenna::polarized))
                 .orElse(s.circular() ? Polarized.RIGHT_HAND : usual);
         double turning = job.antenna(!job.madeNear())
                 .polarized()
@@ -164,20 +165,32 @@ public final class Candidates {
                 verdict.reason,
                 yagi,
                 bought.map(b -> b.withPolarization(own)),
-                Merits.of(s, job, wish.metal(), margin, field, ground(job, field, gain, bought, more)));
+                Merits.of(s, job, wish.metal(), margin, field, ground(job, s, field, gain, bought, more)));
     }
 
     /** The worst place of the job's plan with it, over the floor; empty without a plan, or where it is the far end's. */
     private static Optional<Worked> ground(
-            Job job, Optional<RadiatedField> field, Worked gain, Optional<Bought> bought, double more) {
+            Job job,
+            Family.Shaped s,
+            Optional<RadiatedField> field,
+            Worked gain,
+            Optional<Bought> bought,
+            double more) {
         if (!job.madeNear() || job.site().isEmpty()) {
             return Optional.empty();
         }
         Pattern pattern = field.map(SiteStage::pattern)
+                .or(() -> opening(s)
+                        .map(d -> SiteStage.pattern(d, job.brief().frequency().value())))
                 .orElseGet(() -> Pattern.claimed(
                         gain.value(),
                         bought.flatMap(Bought::width).map(w -> w.value()).orElse(360.0)));
         return SiteStage.worst(job, pattern, more);
+    }
+
+    /** The antenna with an opening that a candidate is; empty for any other. */
+    static Optional<ApertureDesign> opening(Family.Shaped s) {
+        return s.made().filter(ApertureDesign.class::isInstance).map(ApertureDesign.class::cast);
     }
 
     private record Verdict(Finding.Level level, String reason) {}

@@ -2,6 +2,7 @@ package veldline.study;
 
 import java.util.Optional;
 import java.util.Set;
+import veldline.antenna.ApertureDesign;
 import veldline.antenna.ClaimedBeam;
 import veldline.antenna.Family;
 import veldline.antenna.OnShelf;
@@ -79,7 +80,9 @@ public record Merits(
         Optional<OnShelf> bought = s.family() instanceof OnShelf o ? Optional.of(o) : Optional.empty();
         Optional<Double> beam = bought.isPresent()
                 ? bought.get().item().antenna().width().map(w -> w.value())
-                : field.map(f -> width(f)).or(() -> s.fitted().map(g -> fitted(g.value())));
+                : field.map(f -> width(f))
+                        .or(() -> opening(s, frequency))
+                        .or(() -> s.fitted().map(g -> fitted(g.value())));
         double area = bought.map(o -> o.item().wind()).orElseGet(() -> area(s));
         return new Merits(
                 Back.margin(job.brief(), margin, Floor.of(job.brief(), job.farRun())),
@@ -115,7 +118,18 @@ public record Merits(
         return Math.sqrt(32_400 / Math.pow(10, dbi / 10));
     }
 
+    /** Width in the level plane of one with an opening. */
+    private static Optional<Double> opening(Family.Shaped s, double frequency) {
+        return Candidates.opening(s)
+                .flatMap(d -> d.radiation(frequency).edge(10 * Math.log10(2), d.upright() ? 90 : 0).stream()
+                        .mapToObj(a -> 2 * a)
+                        .findFirst());
+    }
+
     private static double area(Family.Shaped s) {
+        if (s.made().orElse(null) instanceof ApertureDesign d) {
+            return d.of().area(d);
+        }
         double rods = s.model().stream()
                 .flatMap(m -> m.wires().stream())
                 .mapToDouble(w -> 2 * w.radius() * w.length())

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import veldline.antenna.ApertureDesign;
 import veldline.antenna.Design;
 import veldline.antenna.Family;
 import veldline.antenna.OnShelf;
@@ -78,6 +79,9 @@ final class Practical {
         if (s.family() instanceof OnShelf o) {
             return o.item().kilograms();
         }
+        if (s.made().orElse(null) instanceof ApertureDesign d) {
+            return d.of().kilograms(d);
+        }
         double conductor = s.model().stream()
                 .flatMap(m -> m.wires().stream())
                 .mapToDouble(w -> w.length() * Math.PI * w.radius() * w.radius() * metal.density())
@@ -109,7 +113,9 @@ final class Practical {
     }
 
     private static double widest(Family.Shaped s) {
-        return cut(s).mapToDouble(Wire::length).max().orElse(0);
+        return s.made().orElse(null) instanceof ApertureDesign d
+                ? d.longest()
+                : cut(s).mapToDouble(Wire::length).max().orElse(0);
     }
 
     /** Booms come apart in the middle; elements do not. */

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import veldline.antenna.Antenna;
+import veldline.antenna.ApertureDesign;
 import veldline.antenna.BoomKind;
 import veldline.antenna.Bought;
 import veldline.antenna.CableOutside;
@@ -62,6 +63,9 @@ public final class ShapeBench implements Bench {
         }
         if (antenna(s) instanceof Design d) {
             return DesignInputs.of(s, d);
+        }
+        if (antenna(s) instanceof ApertureDesign d) {
+            return OpeningInputs.of(s, d);
         }
         if (!(antenna(s) instanceof YagiShape y)) {
             return List.of(
@@ -244,6 +248,9 @@ public final class ShapeBench implements Bench {
         if (antenna(s) instanceof Design d) {
             return new WiresPicture(s, d, width, height).draw();
         }
+        if (antenna(s) instanceof ApertureDesign d) {
+            return new OpeningPicture(s, d, width, height).draw();
+        }
         return antenna(s) instanceof YagiShape
                 ? new ShapePicture(s, width, height).draw()
                 : EmptyPicture.draw(
@@ -265,6 +272,9 @@ public final class ShapeBench implements Bench {
     public List<String> walk(Showing s) {
         if (antenna(s) instanceof Bought b) {
             return InspectionPicture.zones(b);
+        }
+        if (antenna(s) instanceof ApertureDesign d) {
+            return OpeningHandle.zones(d);
         }
         if (!(antenna(s) instanceof Made made)) {
             return List.of();
@@ -318,6 +328,9 @@ public final class ShapeBench implements Bench {
         if (zone.equals("claim") && antenna(s) instanceof Bought b) {
             double gain = Math.round(2 * new BoughtPicture(s, b, width, height).gainAt(x)) / 2.0;
             return Optional.of(new JobChange.Claim(!s.atFar(), Quantity.shown(gain, Unit.DBI, 1)));
+        }
+        if (antenna(s) instanceof ApertureDesign d) {
+            return new OpeningPicture(s, d, width, height).moved(zone, x, y);
         }
         if (zone.startsWith("corner:") && antenna(s) instanceof OwnWires w) {
             return new WiresPicture(s, w, width, height).moved(zone, x, y);

@@ -1,0 +1,120 @@
+package veldline.antenna;
+
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import veldline.explain.Worked;
+import veldline.quantity.NumberText;
+import veldline.quantity.Quantity;
+import veldline.stock.Tool;
+
+/**
+ * A kind of antenna with an opening, by its measures. To add one, write a class and list it in {@link Families}: it then stands in Choose,
+ * in Shape with a box and a handle for each measure, in files and in the report.
+ */
+public interface ApertureFamily extends Family {
+    /** Its name in files; never changed once given, whatever it comes to be called. */
+    default String key() {
+        return name();
+    }
+
+    List<Measure> measures();
+
+    /** Measures to begin with. */
+    List<Quantity> begin(Wish wish);
+
+    /**
+     * What one sends.
+     *
+     * @throws IllegalArgumentException where its measures make nothing that sends, saying which and what to do
+     */
+    Radiation radiation(ApertureDesign d, double frequency);
+
+    /** How one looks, to scale. */
+    Sketch sketch(ApertureDesign d);
+
+    /** “Dish, 600 mm”. */
+    String title(ApertureDesign d);
+
+    /** What it does well, in a sentence. */
+    String good();
+
+    /** Where something else does better, in a sentence. */
+    String bad();
+
+    /** What is cut and bought, a line each, with its measures. */
+    List<String> parts(ApertureDesign d, double frequency);
+
+    /** What its maker does in order, a sentence each; cautions stand at their step. */
+    List<String> steps(ApertureDesign d, double frequency);
+
+    /** What else is to be known of one, by others' ways or by modes. */
+    default List<Worked> schools(ApertureDesign d, double frequency) {
+        return List.of();
+    }
+
+    /** What is wrong with one, or to be watched, a sentence each. */
+    default List<String> watch(ApertureDesign d, double frequency) {
+        return List.of();
+    }
+
+    /** Sheets to be cut flat, millimetre for millimetre; none where nothing is. */
+    default List<FlatPattern> flat(ApertureDesign d) {
+        return List.of();
+    }
+
+    /** Whether one is worth making for a wish at all. */
+    boolean serves(Wish wish);
+
+    /** The square of its greatest side, against the wind, square metres. */
+    double area(ApertureDesign d);
+
+    /** Kilograms. */
+    double kilograms(ApertureDesign d);
+
+    default Polarized polarized(ApertureDesign d) {
+        return d.upright() ? Polarized.UPRIGHT : Polarized.FLAT;
+    }
+
+    @Override
+    default Set<Tool> tools() {
+        return EnumSet.of(Tool.SAW, Tool.DRILL, Tool.RULE);
+    }
+
+    /** One to begin with. */
+    default ApertureDesign design(Wish wish) {
+        return new ApertureDesign(key(), begin(wish), wish.metal(), wish.upright());
+    }
+
+    /** What is worth comparing. */
+    default List<ApertureDesign> choices(Wish wish) {
+        return List.of(design(wish));
+    }
+
+    @Override
+    default List<Shaped> offers(Wish wish) {
+        return serves(wish)
+                ? choices(wish).stream().map(d -> shaped(d, wish.frequency())).toList()
+                : List.of();
+    }
+
+    @Override
+    default Shaped shape(Wish wish) {
+        return shaped(design(wish), wish.frequency());
+    }
+
+    /** A design as Choose looks at it. */
+    default Shaped shaped(ApertureDesign d, double frequency) {
+        return new Shaped(
+                this,
+                d.title(),
+                NumberText.shown(d.longest() * 1000, 0) + " mm across",
+                sketch(d).depth(),
+                Optional.empty(),
+                Optional.of(radiation(d, frequency).gain()),
+                polarized(d).circular(),
+                sketch(d).silhouette(),
+                Optional.of(d));
+    }
+}

@@ -1,0 +1,82 @@
+package veldline.antenna;
+
+import java.util.List;
+import java.util.OptionalDouble;
+import org.hipparchus.complex.Complex;
+import veldline.explain.Formula;
+import veldline.explain.Sum;
+import veldline.explain.Worked;
+import veldline.field.aperture.FarField;
+
+/**
+ * What an aperture antenna sends, and how its gain comes about: a ceiling, and what is lost from it step by step.
+ *
+ * @param ceiling dBi, what the opening evenly lit, or its pattern, would have
+ * @param losses decibels over zero, each worked
+ * @param doubt of the gain, dB
+ * @param field over straight ahead
+ * @param feed impedance at its socket, ohms
+ */
+public record Radiation(Worked ceiling, List<Worked> losses, double doubt, FarField field, Complex feed) {
+    private static final Formula GAIN = new Formula(
+            "Gain",
+            "What the opening could have, less what is lost on the way, each loss a line of its own.",
+            "G",
+            "c − l",
+            "IEEE Std 145-2013, gain; aperture integration (Balanis, Antenna Theory, 3rd ed., §12 to §15)",
+            "As good as its parts; what is told of shape and surface has to be true");
+    private static final double DEEPEST = -80;
+
+    public Radiation {
+        losses = List.copyOf(losses);
+    }
+
+    public Worked gain() {
+        Worked lost =
+                Sum.of("Lost from the opening", "Everything that keeps the gain under the ceiling.", "dB", 2, losses);
+        return Worked.of(GAIN)
+                .from("c", ceiling.formula().name(), ceiling)
+                .from("l", "lost from it", lost)
+                .gives(ceiling.value() - lost.value(), "dBi", 1, doubt);
+    }
+
+    /** @param degrees off the axis, 0 to 180, at an angle around it from the E plane */
+    public double dbi(double degrees, double around) {
+        return gain().value() + fall(degrees, around);
+    }
+
+    /** Decibels under straight ahead, under zero. */
+    public double fall(double degrees, double around) {
+        double power = field.power(Math.toRadians(degrees), Math.toRadians(around));
+        return Math.max(DEEPEST, 10 * Math.log10(Math.max(1e-12, power)));
+    }
+
+    /** Degrees to one side where the level has fallen so far; empty where it never does. */
+    public OptionalDouble edge(double decibels, double around) {
+        double low = 0;
+        double step = 0.05;
+        while (low < 180 && fall(low + step, around) > -decibels) {
+            low += step;
+            step = Math.min(1, step * 1.2);
+        }
+        if (low >= 180) {
+            return OptionalDouble.empty();
+        }
+        double high = low + step;
+        for (int i = 0; i < 40; i++) {
+            double mid = (low + high) / 2;
+            if (fall(mid, around) > -decibels) {
+                low = mid;
+            } else {
+                high = mid;
+            }
+        }
+        return OptionalDouble.of(low);
+    }
+
+    /** Impedance with what comes back so much weaker, its phase unknown: the greater of the two resistances. */
+    static Complex of(double returnLoss) {
+        double rho = Math.pow(10, -returnLoss / 20);
+        return new Complex(50 * (1 + rho) / (1 - rho));
+    }
+}

@@ -1,0 +1,62 @@
+package veldline.desktop.shape;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.IntStream;
+import veldline.antenna.ApertureDesign;
+import veldline.antenna.Measure;
+import veldline.desktop.bench.Input;
+import veldline.desktop.bench.Showing;
+import veldline.job.JobChange;
+import veldline.path.FreeSpace;
+import veldline.quantity.InchFraction;
+import veldline.quantity.Quantity;
+import veldline.quantity.Unit;
+
+/** What can be set of an antenna with an opening: a box or a choice for each of its family's measures. */
+final class OpeningInputs {
+    private OpeningInputs() {}
+
+    static List<Input> of(Showing s, ApertureDesign d) {
+        boolean near = !s.atFar();
+        double wave = FreeSpace.wavelength(s.job().brief().frequency().value());
+        List<Input> in = new ArrayList<>();
+        for (int i = 0; i < d.sizes().size(); i++) {
+            in.add(d.of().measures().get(i).isChoice() ? choice(d, i, near) : box(d, i, near, wave));
+        }
+        in.add(new Input.Choice(
+                "lies",
+                "Its field",
+                List.of(
+                        new Input.Option("flat", !d.upright(), new JobChange.OpeningStands(near, false)),
+                        new Input.Option("upright", d.upright(), new JobChange.OpeningStands(near, true)))));
+        in.add(new Input.Note(
+                "cutting",
+                "Any unit works: 14 5/8 in, 37 cm. Sheet cuts like knives: gloves, glasses; fumes when soldering."));
+        return in;
+    }
+
+    private static Input choice(ApertureDesign d, int i, boolean near) {
+        Measure m = d.of().measures().get(i);
+        List<Input.Option> options = IntStream.range(0, m.words().size())
+                .mapToObj(k -> new Input.Option(
+                        m.words().get(k),
+                        k == d.count(i),
+                        new JobChange.OfOpening(near, i, Quantity.of(Integer.toString(k), Unit.ONE))))
+                .toList();
+        return m.words().size() > 2
+                ? new Input.Pick("measure-" + i, m.name(), options)
+                : new Input.Choice("measure-" + i, m.name(), options);
+    }
+
+    private static Input box(ApertureDesign d, int i, boolean near, double wave) {
+        Measure m = d.of().measures().get(i);
+        String inches = m.isLength() ? InchFraction.ofMetres(d.size(i), 32).text() + " in" : "";
+        return new Input.Value(
+                "measure-" + i,
+                m.name(),
+                d.sizes().get(i),
+                inches,
+                DesignInputs.within(m, wave, q -> new JobChange.OfOpening(near, i, q)));
+    }
+}
