@@ -252,6 +252,7 @@ public final class Can implements ApertureFamily {
                 "Caution: drill thin sheet on a block of wood, clamped, with glasses on; it grips and turns.",
                 "Solder the probe to the socket, cut it 2 mm long, then screw the socket on. Caution: solder outside or under an extractor.",
                 "Hold: probe open against the tube, socket's outside bonded to it.",
+                "Mount it with the probe " + (d.upright() ? "upright" : "level") + ": so its field stands.",
                 "Trim the probe by half a millimetre at a time for the best return loss.",
                 "Bond the can to the mast's earth and take the cable through an arrestor where local codes ask for it.",
                 "A hole of 4 mm at the lowest place lets water out; the mouth points a little down.");

@@ -58,7 +58,7 @@ public final class PatchPanel implements ApertureFamily {
             "Two slots a patch and their rows (Balanis, Antenna Theory, 3rd ed., §14.2.2 and §6.10)",
             "±0.7 dB: patches do not hear each other in it, and the ground's edge is as typed");
     private static final Formula KEPT = new Formula(
-            "Kept by metal and laminate",
+            "Lost in metal and laminate",
             "Of each patch's power the share r leaves, by its losses' Q against that of its field.",
             "L",
             "−10·log10(r)",
@@ -185,14 +185,14 @@ public final class PatchPanel implements ApertureFamily {
                 d.size(PITCH_ALONG),
                 d.size(PITCH_ACROSS),
                 d.size(TAPER) / 100,
-                2 * Math.PI / wave * d.size(PITCH_ALONG) * Math.sin(d.size(TILT)),
+                2 * Math.PI / wave * d.size(PITCH_ALONG) * Math.sin(Math.toRadians(d.size(TILT))),
                 Math.pow(10, -d.size(BACK) / 10));
     }
 
     @Override
     public Radiation radiation(ApertureDesign d, double frequency) {
         PatchField f = field(d, frequency);
-        double ahead = f.power(d.count(ROWS) > 1 ? d.size(TILT) : 0, 0);
+        double ahead = f.power(d.count(ROWS) > 1 ? Math.toRadians(d.size(TILT)) : 0, 0);
         double directivity = f.directivity(10 + 2 * (d.count(ROWS) + d.count(COLUMNS))) * ahead;
         Quality q = Quality.of(d, frequency);
         List<Worked> lost = new ArrayList<>();
@@ -205,7 +205,7 @@ public final class PatchPanel implements ApertureFamily {
                     .computed("m", "of line", metres, "m", 4)
                     .gives(d.size(LINES) * metres, "dB", 2));
         }
-        double tilt = d.count(ROWS) > 1 ? d.size(TILT) : 0;
+        double tilt = d.count(ROWS) > 1 ? Math.toRadians(d.size(TILT)) : 0;
         return new Radiation(
                 Worked.of(SUMMED)
                         .computed("D", "over even", directivity, "", 5)

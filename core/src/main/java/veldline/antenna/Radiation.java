@@ -25,7 +25,13 @@ public record Radiation(Worked ceiling, List<Worked> losses, double doubt, FarFi
             "c − l",
             "IEEE Std 145-2013, gain; aperture integration (Balanis, Antenna Theory, 3rd ed., §12 to §15)",
             "As good as its parts; what is told of shape and surface has to be true");
-    private static final double DEEPEST = -80;
+    /**
+     * What edges and stays throw round an opening, dBi: behind it, and before it, where it fills the hollows between the lobes. Measured
+     * dishes and horns have about so much whatever their gain; no sum over an opening has it.
+     */
+    private static final double EDGES = -8;
+
+    private static final double EDGES_BEFORE = -20;
 
     public Radiation {
         losses = List.copyOf(losses);
@@ -40,15 +46,20 @@ public record Radiation(Worked ceiling, List<Worked> losses, double doubt, FarFi
                 .gives(ceiling.value() - lost.value(), "dBi", 1, doubt);
     }
 
+    private double straight() {
+        return ceiling.value() - losses.stream().mapToDouble(Worked::value).sum();
+    }
+
     /** @param degrees off the axis, 0 to 180, at an angle around it from the E plane */
     public double dbi(double degrees, double around) {
-        return gain().value() + fall(degrees, around);
+        return straight() + fall(degrees, around);
     }
 
     /** Decibels under straight ahead, under zero. */
     public double fall(double degrees, double around) {
         double power = field.power(Math.toRadians(degrees), Math.toRadians(around));
-        return Math.max(DEEPEST, 10 * Math.log10(Math.max(1e-12, power)));
+        double edges = EDGES_BEFORE + (EDGES - EDGES_BEFORE) * Math.max(0, Math.min(1, (degrees - 60) / 30));
+        return Math.max(edges - straight(), 10 * Math.log10(Math.max(1e-12, power)));
     }
 
     /** Degrees to one side where the level has fallen so far; empty where it never does. */

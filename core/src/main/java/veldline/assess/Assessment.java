@@ -124,7 +124,10 @@ public record Assessment(
         Antenna at = job.antenna(near);
         return at instanceof Bought b
                 ? b.width().map(w -> w.value())
-                : antenna.value()
+                : opening(near)
+                        .map(o -> o.map(OpeningLook::figures))
+                        .orElse(antenna)
+                        .value()
                         .filter(f -> at.shapedHere())
                         .flatMap(f -> at.polarized().filter(Polarized::upright).isPresent() ? f.widthH() : f.widthE())
                         .map(Worked::value);

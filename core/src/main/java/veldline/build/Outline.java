@@ -3,6 +3,7 @@ package veldline.build;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
+import veldline.antenna.ApertureDesign;
 import veldline.antenna.Design;
 import veldline.antenna.Made;
 import veldline.field.wire.Vec;
@@ -13,7 +14,7 @@ import veldline.field.wire.Wire;
  *
  * @param path metres
  * @param closed whether it comes back
- * @param size of the conductor, metres
+ * @param size of the conductor, metres; 0 for sheet, whose edge the path is
  */
 public record Outline(String name, List<At> path, boolean closed, double size) {
     /** Out of a plane by more than this it is no flat piece, metres. */
@@ -62,6 +63,17 @@ public record Outline(String name, List<At> path, boolean closed, double size) {
             }
         }
         return List.copyOf(all);
+    }
+
+    /** The sheets of an antenna with an opening; of no thickness of their own. */
+    public static List<Outline> of(ApertureDesign d) {
+        return d.of().flat(d).stream()
+                .map(f -> new Outline(
+                        f.count() > 1 ? f.name() + ", " + f.count() + " times" : f.name(),
+                        f.outline().stream().map(p -> new At(p.x(), p.y())).toList(),
+                        true,
+                        0))
+                .toList();
     }
 
     private boolean same(Outline other) {

@@ -8,6 +8,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
+import veldline.antenna.Antenna;
+import veldline.antenna.ApertureDesign;
 import veldline.antenna.Design;
 import veldline.antenna.Made;
 import veldline.antenna.YagiShape;
@@ -32,10 +34,11 @@ public final class WorkshopZip {
      * @throws IllegalArgumentException where nothing is made in the job
      */
     public static void write(Assessment a, Paper paper, OutputStream out) throws IOException {
-        Made made = a.job()
-                .made()
-                .orElseThrow(() -> new IllegalArgumentException(
-                        "This antenna is bought, so there is nothing to cut; choose one to build"));
+        Antenna made = a.job().antenna(a.job().madeNear());
+        if (!made.shapedHere()) {
+            throw new IllegalArgumentException(
+                    "This antenna is bought, so there is nothing to cut; choose one to build");
+        }
         List<Picture> pages = Sheets.of(Step.SHAPE, a.job()).pages(a, paper);
         String name = made.title().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
         try (ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8)) {
@@ -48,16 +51,19 @@ public final class WorkshopZip {
                         name + "-page-" + (i + 1) + ".svg",
                         SvgFile.write(made.title(), pages.get(i)).getBytes(StandardCharsets.UTF_8));
             }
-            put(
-                    zip,
-                    name + ".dxf",
-                    DxfFile.write(Outline.of(made), Marks.of(made)).getBytes(StandardCharsets.US_ASCII));
-            for (Solid part : Printed.of(made, element(made), boom(made))) {
+            put(zip, name + ".dxf", outlines(made).getBytes(StandardCharsets.US_ASCII));
+            for (Solid part : made instanceof Made m ? Printed.of(m, element(m), boom(m)) : List.<Solid>of()) {
                 ByteArrayOutputStream stl = new ByteArrayOutputStream();
                 StlFile.write(part, stl);
                 put(zip, part.name().replace(' ', '-') + ".stl", stl.toByteArray());
             }
         }
+    }
+
+    private static String outlines(Antenna made) {
+        return made instanceof ApertureDesign d
+                ? DxfFile.write(Outline.of(d), new Marks(0, List.of()))
+                : DxfFile.write(Outline.of((Made) made), Marks.of((Made) made));
     }
 
     private static double element(Made made) {

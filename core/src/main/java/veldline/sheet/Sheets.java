@@ -2,6 +2,7 @@ package veldline.sheet;
 
 import java.util.EnumMap;
 import java.util.Map;
+import veldline.antenna.ApertureDesign;
 import veldline.assess.Step;
 import veldline.job.Job;
 
@@ -9,6 +10,7 @@ import veldline.job.Job;
 public final class Sheets {
     private static final Sheet BUILD = new BuildSheet();
     private static final Sheet DESIGN = new DesignSheet();
+    private static final Sheet OPENING = new OpeningSheet();
     private static final Sheet RAISE = new RaiseSheet();
     private static final Sheet REPORT = new ReportSheet();
     private static final Map<Step, Sheet> BY_STEP = new EnumMap<>(Map.of(
@@ -28,6 +30,9 @@ public final class Sheets {
         Sheet sheet = BY_STEP.get(step);
         if (sheet != BUILD || job.yagi().isPresent()) {
             return sheet;
+        }
+        if (job.antenna(job.madeNear()) instanceof ApertureDesign) {
+            return OPENING;
         }
         return job.made().isPresent() ? DESIGN : RAISE;
     }

@@ -121,7 +121,9 @@ final class TrueSize {
     }
 
     private List<Picture> outline(Outline o) {
-        String words = "True size. Lay the bent piece on it: the line is the middle of its conductor.";
+        String words = o.size() > 0
+                ? "True size. Lay the bent piece on it: the line is the middle of its conductor."
+                : "True size. Cut along the line; what is folded or joined leaves its edge outside it.";
         return tiled(o, words, (page, left, top) -> {
             for (Outline.At[] edge : o.edges()) {
                 clipped(page, at(o, edge[0], left, top), at(o, edge[1], left, top));

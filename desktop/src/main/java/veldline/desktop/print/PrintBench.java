@@ -64,7 +64,7 @@ final class PrintBench implements Bench {
         if (sheet.unticked(s.job()).isEmpty()) {
             in.add(new Input.Action("print-now", "Print", "", Input.Command.PRINT_NOW));
             in.add(new Input.Action("save-pdf", "Save as PDF", "", Input.Command.SAVE_PDF));
-            if (over == Step.SHAPE && s.job().made().isPresent()) {
+            if (over == Step.SHAPE && s.job().antenna(s.job().madeNear()).shapedHere()) {
                 in.add(new Input.Action("save-workshop", "Save PDF, SVG, DXF, STL", "", Input.Command.SAVE_WORKSHOP));
             }
         }

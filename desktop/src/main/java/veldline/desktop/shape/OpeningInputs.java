@@ -44,9 +44,7 @@ final class OpeningInputs {
                         k == d.count(i),
                         new JobChange.OfOpening(near, i, Quantity.of(Integer.toString(k), Unit.ONE))))
                 .toList();
-        return m.words().size() > 2
-                ? new Input.Pick("measure-" + i, m.name(), options)
-                : new Input.Choice("measure-" + i, m.name(), options);
+        return new Input.Pick("measure-" + i, m.name(), options);
     }
 
     private static Input box(ApertureDesign d, int i, boolean near, double wave) {
