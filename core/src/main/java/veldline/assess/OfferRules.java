@@ -24,6 +24,7 @@ final class OfferRules {
     private static List<Finding> check(Assessment a, Offer o) {
         List<Finding> found = new ArrayList<>();
         found.add(claim(a, o));
+        found.addAll(AdvertBeams.of(a, o));
         found.add(band(a, o));
         found.add(window(a, o));
         found.add(connector(a, o));

@@ -172,7 +172,8 @@ public final class JobFile {
         ObjectNode outside = major < 2 || major == 2 && minor < 2 ? Migration21To22.apply(one) : one;
         ObjectNode way = major < 2 || major == 2 && minor < 3 ? Migration22To23.apply(outside) : outside;
         ObjectNode hops = major < 2 || major == 2 && minor < 4 ? Migration23To24.apply(way) : way;
-        return major < 2 || major == 2 && minor < 5 ? Migration24To25.apply(hops) : hops;
+        ObjectNode locks = major < 2 || major == 2 && minor < 5 ? Migration24To25.apply(hops) : hops;
+        return major < 2 || major == 2 && minor < 6 ? Migration25To26.apply(locks) : locks;
     }
 
     private static void newerMajor(String version, Optional<List<String>> troubles) throws FormatException {

@@ -17,6 +17,9 @@ import veldline.quantity.Unit;
  * @param high highest
  * @param price in the local coin; zero when not known
  * @param weight zero when not known
+ * @param across its second greatest measure, where it is told
+ * @param level width to half power in the level plane, where it is told
+ * @param upright likewise in the upright plane
  */
 @RecordBuilder
 public record Offer(
@@ -28,8 +31,36 @@ public record Offer(
         Polarized polarization,
         Connector connector,
         Quantity price,
-        Quantity weight)
+        Quantity weight,
+        Optional<Quantity> across,
+        Optional<Quantity> level,
+        Optional<Quantity> upright)
         implements OfferBuilder.With {
+    /** One that tells neither a second measure nor its beams. */
+    public Offer(
+            String name,
+            Quantity gain,
+            Quantity length,
+            Quantity low,
+            Quantity high,
+            Polarized polarization,
+            Connector connector,
+            Quantity price,
+            Quantity weight) {
+        this(
+                name,
+                gain,
+                length,
+                low,
+                high,
+                polarization,
+                connector,
+                price,
+                weight,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
+    }
     /** An advert with nothing filled in but what the job says. */
     public static Offer blank(Quantity frequency, Polarized polarization, Connector connector) {
         Quantity nothing = Quantity.of("0", Unit.ONE);
@@ -47,6 +78,6 @@ public record Offer(
 
     /** As it would stand in the job. */
     public Bought bought() {
-        return new Bought(name, gain, polarization, Optional.empty(), length, connector);
+        return new Bought(name, gain, polarization, level, length, connector);
     }
 }

@@ -57,6 +57,31 @@ class OfferRulesTest {
                     Level.STOP,
                     "claim not possible"),
             new Wrong("hardly possible", o -> o.withLength(q("0.18", Unit.M)), Level.WATCH, "claim is high"),
+            new Wrong(
+                    "more than its surface can give",
+                    o -> o.withLength(q("0.3", Unit.M)).withAcross(Optional.of(q("0.1", Unit.M))),
+                    Level.STOP,
+                    "claim not possible"),
+            new Wrong(
+                    "more than its length can give, seen along it",
+                    o -> o.withLength(q("0.4", Unit.M)).withAcross(Optional.of(q("0.05", Unit.M))),
+                    Level.STOP,
+                    "claim not possible"),
+            new Wrong(
+                    "denied by its own beams",
+                    o -> o.withLevel(Optional.of(q("60", Unit.DEG))).withUpright(Optional.of(q("30", Unit.DEG))),
+                    Level.STOP,
+                    "beams deny gain"),
+            new Wrong(
+                    "more than such beams usually have",
+                    o -> o.withLevel(Optional.of(q("40", Unit.DEG))).withUpright(Optional.of(q("32", Unit.DEG))),
+                    Level.WATCH,
+                    "claim is high"),
+            new Wrong(
+                    "too short for the upright beam it needs",
+                    o -> o.withLevel(Optional.of(q("120", Unit.DEG))),
+                    Level.STOP,
+                    "claim not possible"),
             new Wrong("not for this band", o -> o.withLow(q("2450", Unit.MHZ)), Level.STOP, "out of its band"),
             new Wrong("too little", o -> o.withGain(q("9", Unit.DBI)), Level.STOP, "gain short"),
             new Wrong(

@@ -24,6 +24,7 @@ import veldline.job.JobChange;
 import veldline.link.Air;
 import veldline.link.BriefChange;
 import veldline.link.Jurisdiction;
+import veldline.link.Offer;
 import veldline.path.Way;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
@@ -123,6 +124,23 @@ class StoreFaultsTest {
         JobFile.Opened opened = new JobStore(copy).openWhatCanBe();
         assertThat(opened.troubles()).isEmpty();
         assertThat(opened.job()).isEqualTo(TernholmSands.all().get(4));
+    }
+
+    @Test
+    void inAFileOfVersionTwoPointFiveAnAdvertTellsNoBeams() throws Exception {
+        Path copy = folder.resolve("skiff.veldline.json");
+        Files.copy(
+                Path.of(StoreFaultsTest.class
+                        .getResource("/jobs/survey-skiff-2.5.veldline.json")
+                        .toURI()),
+                copy);
+        JobFile.Opened opened = new JobStore(copy).openWhatCanBe();
+        assertThat(opened.troubles()).isEmpty();
+        Offer offer = opened.job().offer().orElseThrow();
+        assertThat(offer.name()).isEqualTo("Short panel");
+        assertThat(offer.level()).isEmpty();
+        assertThat(opened.job().withOffer(Optional.empty()))
+                .isEqualTo(TernholmSands.all().get(4));
     }
 
     @Test

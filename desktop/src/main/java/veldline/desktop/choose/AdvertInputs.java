@@ -11,8 +11,10 @@ import veldline.desktop.bench.Input;
 import veldline.desktop.bench.Limits;
 import veldline.feed.Connector;
 import veldline.job.JobChange;
+import veldline.link.AdvertText;
 import veldline.link.Offer;
 import veldline.quantity.Quantity;
+import veldline.quantity.Unit;
 
 /** An advert as it stands in the shop's words, typed in to be checked before anything is bought. */
 final class AdvertInputs {
@@ -25,6 +27,7 @@ final class AdvertInputs {
         Offer o = offer.get();
         List<Input> in = new ArrayList<>();
         in.add(new Input.Text("advert-name", "Advert", o.name(), t -> Input.Outcome.of(with(o.withName(t.strip())))));
+        in.add(new Input.Text("advert-text", "Its words, pasted", "", t -> read(t, o)));
         in.add(new Input.Pair(
                 value("advert-gain", "Claims", o.gain(), -30, 60, "−30", "60 dBi", o::withGain),
                 value("advert-length", "Longest measure", o.length(), 0.001, 100, "1 mm", "100 m", o::withLength)));
@@ -34,6 +37,34 @@ final class AdvertInputs {
         in.add(new Input.Pair(
                 value("advert-price", "Price", o.price(), 0, 1e9, "0", "1e9", o::withPrice),
                 value("advert-weight", "Weight", o.weight(), 0, 1000, "0", "1000 kg", o::withWeight)));
+        in.add(new Input.Pair(
+                value(
+                        "advert-level",
+                        "Level beam",
+                        o.level().orElse(UNTOLD),
+                        0,
+                        360,
+                        "0°",
+                        "360°",
+                        q -> o.withLevel(told(q))),
+                value(
+                        "advert-upright",
+                        "Upright beam",
+                        o.upright().orElse(UNTOLD),
+                        0,
+                        360,
+                        "0°",
+                        "360°",
+                        q -> o.withUpright(told(q)))));
+        in.add(value(
+                "advert-across",
+                "Next longest measure",
+                o.across().orElse(Quantity.of("0", Unit.MM)),
+                0,
+                100,
+                "0",
+                "100 m",
+                q -> o.withAcross(told(q))));
         in.add(new Input.Pick(
                 "advert-field",
                 "Its field",
@@ -55,6 +86,22 @@ final class AdvertInputs {
                 true,
                 new JobChange.Consider(Optional.empty())));
         return in;
+    }
+
+    private static final Quantity UNTOLD = Quantity.of("0", Unit.DEG);
+
+    /** Nothing stands for what the advert does not tell. */
+    private static Optional<Quantity> told(Quantity q) {
+        return q.value() > 0 ? Optional.of(q) : Optional.empty();
+    }
+
+    /** What is found goes into the boxes below, where it can be put right. */
+    private static Input.Outcome read(String text, Offer before) {
+        AdvertText t = AdvertText.read(text, before);
+        return t.found().isEmpty()
+                ? new Input.Outcome.Refused(
+                        "No number with a unit was found in it; write for example 14 dBi, 2400-2500 MHz, 320 mm.")
+                : Input.Outcome.of(with(t.offer()));
     }
 
     private static Stream<Connector> connectors(Connector now) {
