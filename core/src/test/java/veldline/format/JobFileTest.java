@@ -30,9 +30,13 @@ class JobFileTest {
 
     @Test
     void aNewerMinorVersionIsReadAndANewerMajorIsNot() throws FormatException {
-        String minor = PARTS.json().replace(Job.FORMAT, "2.99").replace("\"place\"", "\"colour\" : \"red\", \"place\"");
+        String version = "\"version\" : \"" + Job.FORMAT;
+        String minor = PARTS.json()
+                .replace(version, "\"version\" : \"2.99")
+                .replace("\"place\"", "\"colour\" : \"red\", \"place\"");
         assertThat(JobFile.read(minor, PARTS.recordings()::get)).isEqualTo(JOB);
-        assertThatThrownBy(() -> JobFile.read(PARTS.json().replace(Job.FORMAT, "3.0"), PARTS.recordings()::get))
+        assertThatThrownBy(() ->
+                        JobFile.read(PARTS.json().replace(version, "\"version\" : \"3.0"), PARTS.recordings()::get))
                 .hasMessageContaining("3.0")
                 .hasMessageContaining("newer program");
     }

@@ -115,7 +115,7 @@ class CandidatesTest {
                                 - near.sensitivity().value(),
                         within(1e-9));
         assertThat(c.merits().off()).isBetween(0.0, 2.0);
-        assertThat(c.merits().beam().orElseThrow()).isBetween(15.0, 60.0);
+        assertThat(c.merits().beam().orElseThrow()).isBetween(15.0, 75.0);
     }
 
     @Test

@@ -13,6 +13,7 @@ import org.hipparchus.complex.Complex;
 public record LitDish(Paraboloid dish, FeedPattern feed, double frequency, double shadow, double aside, double ahead) {
     private static final double C = 299_792_458.0;
     private static final int PIECES = 6;
+    private static final int RADII = 1024;
     /** No feed is known to better than this behind itself, and no edge throws less round it. */
     private static final double LEAST = 1e-6;
 
@@ -89,11 +90,22 @@ public record LitDish(Paraboloid dish, FeedPattern feed, double frequency, doubl
     /** The opening as it is lit. */
     public RoundOpening opening() {
         double k = 2 * Math.PI / wave();
-        return new RoundOpening(dish.diameter() / 2, shadow / 2, wave(), (x, y) -> {
+        double rim = dish.diameter() / 2;
+        // The feed is asked at so many radii; between them its pattern is straight to a millionth.
+        double[] inE = new double[RADII + 2];
+        double[] inH = new double[RADII + 2];
+        for (int i = 0; i < inE.length; i++) {
+            double angle = 2 * Math.atan(rim * i / RADII / (2 * dish.focalLength()));
+            inE[i] = feed.e(angle);
+            inH[i] = feed.h(angle);
+        }
+        return new RoundOpening(rim, shadow / 2, wave(), (x, y) -> {
             double rho = Math.hypot(x, y);
             double angle = 2 * Math.atan(rho / (2 * dish.focalLength()));
-            double e = feed.e(angle);
-            double h = feed.h(angle);
+            double place = Math.min(RADII, rho / rim * RADII);
+            int i = (int) place;
+            double e = inE[i] + (place - i) * (inE[i + 1] - inE[i]);
+            double h = inH[i] + (place - i) * (inH[i + 1] - inH[i]);
             double cos = rho > 0 ? x / rho : 1;
             double lit = (e * cos * cos + h * (1 - cos * cos)) * Math.pow(Math.cos(angle / 2), 2);
             double lead = k * (aside * Math.sin(angle) * cos + ahead * Math.cos(angle));

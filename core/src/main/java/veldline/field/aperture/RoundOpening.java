@@ -56,7 +56,7 @@ public record RoundOpening(double radius, double shadow, double wave, Lit lit) {
     /** Nodes that lie closer towards the rim, where the strips grow short. */
     private Strips strips(double r, double phi) {
         double turn = 2 * Math.PI / wave * r;
-        int along = LEAST + (int) (PER_RADIAN * turn);
+        int along = LEAST + 2 * (int) (PER_RADIAN * turn / 2);
         double[][] beside = Quadrature.nodes(1 + (int) (PER_RADIAN * turn / 48));
         double[] at = new double[along];
         double[] real = new double[along];
