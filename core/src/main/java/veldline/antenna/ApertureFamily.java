@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import veldline.explain.Worked;
+import veldline.field.wire.WireModel;
 import veldline.quantity.NumberText;
 import veldline.quantity.Quantity;
 import veldline.stock.Tool;
@@ -52,6 +53,11 @@ public interface ApertureFamily extends Family {
     /** What else is to be known of one, by others' ways or by modes. */
     default List<Worked> schools(ApertureDesign d, double frequency) {
         return List.of();
+    }
+
+    /** The same as a net of wires with its probe, to be solved beside the sums; empty where it has none or is too large for one. */
+    default Optional<WireModel> grid(ApertureDesign d, double frequency) {
+        return Optional.empty();
     }
 
     /** What is wrong with one, or to be watched, a sentence each. */

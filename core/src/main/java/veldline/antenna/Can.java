@@ -2,6 +2,7 @@ package veldline.antenna;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import veldline.antenna.Sketch.Kind;
 import veldline.antenna.Sketch.Line;
 import veldline.explain.Formula;
@@ -10,6 +11,7 @@ import veldline.field.aperture.CircularGuide;
 import veldline.field.aperture.CircularGuide.Mode;
 import veldline.field.aperture.FarField;
 import veldline.field.aperture.FeedPattern;
+import veldline.field.wire.WireModel;
 import veldline.picture.Mark.At;
 import veldline.quantity.NumberText;
 import veldline.quantity.Quantity;
@@ -47,7 +49,7 @@ public final class Can implements ApertureFamily {
             "C",
             "10·log10(D)",
             "Field of TE11 over the mouth (Silver, Microwave Antenna Theory and Design, §10.3)",
-            "±1 dB: what runs round the rim onto the outside is not in it");
+            "+2 −0.5 dB: what runs round the rim onto the outside is not in it, and the net of wires beside it has that");
     private static final Formula COVERED = new Formula(
             "Lost to the cover",
             "A sheet t thick, p its permittivity, sends a part back; w the wave.",
@@ -160,7 +162,7 @@ public final class Can implements ApertureFamily {
                         .computed("D", "over even", directivity, "", 5)
                         .gives(10 * Math.log10(directivity), "dBi", 1),
                 lost,
-                1,
+                1.5,
                 field,
                 Radiation.of(d.size(RETURN_LOSS)));
     }
@@ -209,6 +211,28 @@ public final class Can implements ApertureFamily {
                 .ifPresent(w -> all.add("The mouth is so near that it feels the probe; give it half a guided wave, "
                         + NumberText.shown(w / 2 * 1000, 0) + " mm."));
         return all;
+    }
+
+    @Override
+    public Optional<WireModel> grid(ApertureDesign d, double frequency) {
+        double wave = C / frequency;
+        double r = d.size(INSIDE) / 2;
+        return tube(r, wave, d.size(BEHIND), d.size(BEFORE))
+                .fed(
+                        "can",
+                        d.size(BEHIND),
+                        d.size(PROBE),
+                        d.size(PROBE_THICK) / 2,
+                        d.metal().conductivity());
+    }
+
+    /** A closed tube, with a ring where the probe stands. */
+    static WireGrid tube(double r, double wave, double behind, double before) {
+        WireGrid net = new WireGrid(wave, 2 * Math.max(8, (WireGrid.steps(2 * Math.PI * r, wave) + 1) / 2));
+        net.round(0, r / Math.max(2, WireGrid.steps(r, wave)), 0, r);
+        net.round(0, r, behind, r);
+        net.round(behind, r, behind + before, r);
+        return net;
     }
 
     @Override

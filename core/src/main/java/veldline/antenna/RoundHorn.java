@@ -2,6 +2,7 @@ package veldline.antenna;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import veldline.antenna.Sketch.Kind;
 import veldline.antenna.Sketch.Line;
 import veldline.explain.Formula;
@@ -9,6 +10,7 @@ import veldline.explain.Worked;
 import veldline.field.aperture.CircularGuide;
 import veldline.field.aperture.CircularGuide.Mode;
 import veldline.field.aperture.ConicalHorn;
+import veldline.field.wire.WireModel;
 import veldline.picture.Mark.At;
 import veldline.quantity.NumberText;
 import veldline.quantity.Quantity;
@@ -147,6 +149,24 @@ public final class RoundHorn implements ApertureFamily {
                     + " of a wave late: a narrower opening, or a longer horn, gains more.");
         }
         return all;
+    }
+
+    /** With a probe a quarter of a guided wave from the end of a tube as long as a wave in it. */
+    @Override
+    public Optional<WireModel> grid(ApertureDesign d, double frequency) {
+        double wave = C / frequency;
+        double r = d.size(TUBE) / 2;
+        return new CircularGuide(d.size(TUBE)).wavelength(Mode.TE11, frequency).flatMap(guided -> {
+            WireGrid net = Can.tube(r, wave, guided / 4, guided / 2);
+            double throat = 0.75 * guided;
+            net.round(throat, r, throat + d.size(LENGTH), d.size(OPENING) / 2);
+            return net.fed(
+                    "round horn",
+                    guided / 4,
+                    0.95 * wave / 4,
+                    0.009 * wave,
+                    d.metal().conductivity());
+        });
     }
 
     @Override

@@ -26,6 +26,7 @@ import veldline.path.Geodesic;
  *
  * @param nearOpening what is known of an antenna with an opening at the near end; empty where none stands there
  * @param farOpening likewise at the far end
+ * @param grid the one that is shaped as a net of wires; empty inside where that says nothing. Comes last, too
  * @param mesh what the antenna's figures are good to; comes last, and nothing waits for it
  * @param tolerances how exactly it has to be cut; empty inside where there is nothing to keep. Comes last, too
  * @param closer the whole sphere, what more of it buys, how it is built; comes last, too
@@ -47,6 +48,7 @@ public record Assessment(
         Stage<AntennaFigures> antenna,
         Optional<Stage<OpeningLook>> nearOpening,
         Optional<Stage<OpeningLook>> farOpening,
+        Stage<Optional<GridFigures>> grid,
         Stage<Sweep> sweep,
         Stage<MeshFigures> mesh,
         Stage<Optional<ToleranceFigures>> tolerances,
@@ -161,6 +163,7 @@ public record Assessment(
                 antenna,
                 nearOpening,
                 farOpening,
+                grid.orStale(before.grid, asOf),
                 sweep.orStale(before.sweep, asOf),
                 mesh.orStale(before.mesh, asOf),
                 tolerances.orStale(before.tolerances, asOf),
@@ -192,6 +195,7 @@ public record Assessment(
                 antenna,
                 nearOpening,
                 farOpening,
+                grid,
                 sweep,
                 mesh,
                 tolerances,

@@ -43,7 +43,7 @@ public final class Assessor {
     public static final int SWEEP_POINTS = 41;
 
     private final Memory<AntennaStage.Input, AntennaFigures> antennas = new Memory<>();
-    private final Memory<ApertureStage.Input, OpeningLook> openings = new Memory<>();
+    private final OpeningStages openings = new OpeningStages();
     private final Memory<SweepInput, Sweep> sweeps = new Memory<>();
     private final Memory<AntennaStage.Input, MeshFigures> meshes = new Memory<>();
     private final Memory<ToleranceFigures.Input, Optional<ToleranceFigures>> cuts = new Memory<>();
@@ -96,7 +96,7 @@ public final class Assessor {
         FeedFigures far = feed(farFeeds, job.farRun(), frequency);
         Optional<AntennaStage.Input> input =
                 job.made().map(m -> new AntennaStage.Input(m.model(), frequency, m.upright()));
-        Stage<AntennaFigures> antenna = opening(job, job.madeNear())
+        Stage<AntennaFigures> antenna = openings.of(job, job.madeNear())
                 .map(o -> o.map(OpeningLook::figures))
                 .orElseGet(() -> input.map(in -> depth == Depth.FIRST && !antennas.knows(in)
                                 ? new Stage.Running<AntennaFigures>()
@@ -135,8 +135,9 @@ public final class Assessor {
                 job,
                 path,
                 antenna,
-                opening(job, true),
-                opening(job, false),
+                openings.of(job, true),
+                openings.of(job, false),
+                openings.grid(job, depth, goOn),
                 sweep,
                 mesh,
                 tolerances,
@@ -249,29 +250,13 @@ public final class Assessor {
 
     /** What an antenna adds: solved where it is shaped here, claimed where it was bought. */
     private Optional<Worked> gain(Job job, boolean near, Optional<Worked> solved) {
-        Optional<Stage<OpeningLook>> opening = opening(job, near);
+        Optional<Stage<OpeningLook>> opening = openings.of(job, near);
         if (opening.isPresent()) {
             return opening.get().value().map(o -> o.figures().gain());
         }
         return job.antenna(near) instanceof Made
                 ? near == job.madeNear() ? solved : Optional.empty()
                 : job.antenna(near).claimedGain();
-    }
-
-    /** What an antenna with an opening does, at whichever end it stands; it takes no solution. */
-    private Optional<Stage<OpeningLook>> opening(Job job, boolean near) {
-        return job.antenna(near) instanceof ApertureDesign d
-                ? Optional.of(opening(
-                        new ApertureStage.Input(d, job.brief().frequency().value())))
-                : Optional.empty();
-    }
-
-    private Stage<OpeningLook> opening(ApertureStage.Input in) {
-        try {
-            return new Stage.Fresh<>(openings.of(in, ApertureStage::look));
-        } catch (IllegalArgumentException e) {
-            return new Stage.Failed<>(e.getMessage());
-        }
     }
 
     private static Optional<Headings.Share> moving(Job job, LevelLine line) {

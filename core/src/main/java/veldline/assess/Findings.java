@@ -50,6 +50,7 @@ final class Findings {
                             ShapeRules::kind,
                             ShapeRules::schools,
                             OpeningRules::watch,
+                            OpeningRules::net,
                             OpeningRules::kind,
                             OpeningRules::schools),
             Step.MATCH, List.of(MatchRules::inUse, MatchRules::better, MatchRules::choke),

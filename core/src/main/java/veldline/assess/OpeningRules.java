@@ -20,6 +20,24 @@ final class OpeningRules {
                 .toList();
     }
 
+    /** Beside the sums over the opening: the same solved with its rim and its outside, and which of the two is trusted. */
+    static List<Finding> net(Assessment a) {
+        return a.grid().value().flatMap(g -> g).stream()
+                .flatMap(g -> Stream.of(
+                        Finding.fits(
+                                g.gain().shown(),
+                                "with rim and outside, as a net of wires.",
+                                g.gain().formula().goodTo() + ".",
+                                g.gain()),
+                        Finding.fits(g.frontToBack().shown(), "front to back, by the same net.", "", g.frontToBack()),
+                        Finding.fits(
+                                "SWR " + g.swr().number(),
+                                "at a probe as drawn, by the same net.",
+                                "Probes are trimmed on the analyser all the same.",
+                                g.swr())))
+                .toList();
+    }
+
     /** Modes, focus, phase centre, others' ways to its gain. */
     static List<Finding> schools(Assessment a) {
         return look(a).flatMap(o -> o.schools().stream())

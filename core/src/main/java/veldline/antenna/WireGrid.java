@@ -1,0 +1,120 @@
+package veldline.antenna;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.IntFunction;
+import veldline.field.wire.Direction;
+import veldline.field.wire.Ground;
+import veldline.field.wire.Port;
+import veldline.field.wire.Source;
+import veldline.field.wire.Vec;
+import veldline.field.wire.Wire;
+import veldline.field.wire.WireModel;
+
+/**
+ * Sheet metal around an axis as a net of wires: rings and lines along, each wire with the surface of the sheet it stands for (the
+ * equal-area rule; Ludwig, IEEE Trans. AP-35 (1987)), a tenth of a wave apart. What leaks between them and what they store of their own
+ * is what such a net is wrong by.
+ */
+final class WireGrid {
+    /** Between neighbours, waves. */
+    static final double STEP = 0.1;
+
+    /** From here on a net lets through more than it stops, waves. */
+    private static final double OPEN = 0.2;
+
+    /** More unknowns than this take longer than anybody waits here. */
+    private static final int MOST = 2600;
+
+    private static final double ROUGHLY = 2.4;
+    private static final double FINENESS = 0.3;
+    /** Thicker the thin-wire sums end, waves. */
+    private static final double THICKEST = 0.0185;
+
+    private final double wave;
+    private final int around;
+    /** A ring of as many places as {@code around}, from behind forward. */
+    private final List<List<Vec>> rings = new ArrayList<>();
+
+    /** @param around places on each ring; the first lies where a probe stands */
+    WireGrid(double wave, int around) {
+        this.wave = wave;
+        this.around = around;
+    }
+
+    /** How many steps of the net a length takes. */
+    static int steps(double length, double wave) {
+        return (int) Math.max(1, Math.round(length / (STEP * wave)));
+    }
+
+    /** Round rings from one radius to another; the first of them is left out where it stands already. */
+    void round(double fromX, double fromR, double toX, double toR) {
+        int n = steps(Math.hypot(toX - fromX, toR - fromR), wave);
+        for (int i = rings.isEmpty() ? 0 : 1; i <= n; i++) {
+            double x = fromX + (toX - fromX) * i / n;
+            double r = fromR + (toR - fromR) * i / n;
+            add(k -> new Vec(x, r * Math.sin(2 * Math.PI * k / around), -r * Math.cos(2 * Math.PI * k / around)));
+        }
+    }
+
+    void add(IntFunction<Vec> at) {
+        List<Vec> ring = new ArrayList<>();
+        for (int k = 0; k < around; k++) {
+            ring.add(at.apply(k));
+        }
+        rings.add(ring);
+    }
+
+    /**
+     * The net with a probe at its first place of the ring that stands nearest to one on the axis; closed behind by lines to the middle.
+     *
+     * @return empty where it would be too large to be solved while somebody waits, or too open where it is widest
+     */
+    Optional<WireModel> fed(String name, double probeAt, double probeLong, double probeRadius, double conductivity) {
+        double widest = rings.stream()
+                .mapToDouble(r -> r.get(0).minus(r.get(1)).length())
+                .max()
+                .orElse(0);
+        if (ROUGHLY * around * rings.size() > MOST || widest > OPEN * wave) {
+            return Optional.empty();
+        }
+        List<Wire> wires = new ArrayList<>();
+        Vec foot = rings.stream()
+                .map(r -> r.get(0))
+                .filter(v -> Math.hypot(v.y(), v.z()) > 0.3 * probeLong)
+                .min(java.util.Comparator.comparingDouble(v -> Math.abs(v.x() - probeAt)))
+                .orElseThrow();
+        Vec up = new Vec(0, -foot.y(), -foot.z()).unit().times(probeLong);
+        wires.add(new Wire(List.of(foot, foot.plus(up)), probeRadius, false, Optional.of(conductivity)));
+        for (List<Vec> ring : rings) {
+            double edge = ring.get(0).minus(ring.get(1)).length();
+            wires.add(sheet(ring, radius(edge), true, conductivity));
+        }
+        Vec middle = new Vec(rings.get(0).get(0).x(), 0, 0);
+        for (int k = 0; k < around; k++) {
+            List<Vec> line = new ArrayList<>();
+            line.add(middle);
+            for (List<Vec> ring : rings) {
+                line.add(ring.get(k));
+            }
+            wires.add(sheet(line, 0.5 * radius(STEP * wave), false, conductivity));
+        }
+        return Optional.of(new WireModel(
+                name,
+                wires,
+                List.of(Source.volt(new Port(0, new Port.Place.Vertex(0)))),
+                List.of(),
+                Ground.FREE,
+                Optional.empty(),
+                Optional.of(Direction.X)));
+    }
+
+    private double radius(double edge) {
+        return Math.min(THICKEST * wave, Math.min(edge, STEP * wave) / (2 * Math.PI));
+    }
+
+    private static Wire sheet(List<Vec> points, double radius, boolean closed, double conductivity) {
+        return new Wire(points, radius, closed, Optional.of(conductivity), Wire.Ends.OPEN, Optional.empty(), FINENESS);
+    }
+}

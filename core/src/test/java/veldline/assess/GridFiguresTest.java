@@ -1,0 +1,94 @@
+package veldline.assess;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import veldline.antenna.ApertureDesign;
+import veldline.antenna.Families;
+import veldline.antenna.Family;
+import veldline.demo.TernholmSands;
+import veldline.field.pattern.PatternSummary;
+import veldline.field.solve.FieldSolver;
+import veldline.field.solve.MeshRule;
+import veldline.field.wire.ModelCheck;
+import veldline.field.wire.WireModel;
+import veldline.job.Job;
+import veldline.job.JobChange;
+import veldline.quantity.Quantity;
+import veldline.quantity.Unit;
+import veldline.stock.Metal;
+
+/** Cans and cones as nets of wires, against the sums over their openings and against themselves. */
+class GridFiguresTest {
+    private static final double F = 2437e6;
+    private static final double WAVE = 299_792_458.0 / F;
+
+    private static ApertureDesign begun(String key) {
+        return Families.apertures(key).design(new Family.Wish(F, 1, 1.6e-3, Metal.COPPER, false));
+    }
+
+    private static GridFigures solved(ApertureDesign d) {
+        return GridFigures.of(d.of().grid(d, F), F, () -> true).orElseThrow();
+    }
+
+    /** Under a wave the rim sends as well: the net has a decibel or two more than the mouth alone, and both say so. */
+    @ParameterizedTest
+    @ValueSource(doubles = {0.66, 0.7, 0.74})
+    void aCansNetIsWithinWhatBothSayOfThemselves(double waves) {
+        ApertureDesign d = begun("can").withSize(0, Quantity.shown(waves * WAVE, Unit.MM, 2));
+        double mouth = d.radiation(F).gain().value();
+        GridFigures net = solved(d);
+        assertThat(net.gain().value()).isBetween(mouth, mouth + d.radiation(F).doubt() + 0.5);
+        assertThat(net.frontToBack().value()).isBetween(8.0, 20.0);
+    }
+
+    /** The probe a family begins with is near its match, with nothing trimmed yet. */
+    @Test
+    void theProbeOfACanIsNearItsMatch() {
+        ApertureDesign d = begun("can");
+        assertThat(solved(d).swr().value()).isLessThan(1.6);
+        ApertureDesign wrong = d.withSize(1, Quantity.shown(0.5 * d.size(1), Unit.MM, 2));
+        assertThat(solved(wrong).swr().value())
+                .as("half as far from the closed end")
+                .isGreaterThan(1.8);
+    }
+
+    /** The power that goes in comes out, and a cone of two waves gains what its opening's sum says. */
+    @Test
+    void aConesNetGainsWhatItsOpeningSays() {
+        ApertureDesign d = begun("round horn")
+                .withSize(0, Quantity.shown(1.25 * WAVE, Unit.MM, 2))
+                .withSize(1, Quantity.shown(0.7 * WAVE, Unit.MM, 2));
+        WireModel net = d.of().grid(d, F).orElseThrow();
+        assertThat(ModelCheck.faults(net, F)).isEmpty();
+        PatternSummary p = PatternSummary.of(new FieldSolver(net, MeshRule.standard(F), () -> true).at(F));
+        assertThat(p.powerBalance()).isCloseTo(1, within(0.01));
+        assertThat(p.gainDbi())
+                .isCloseTo(d.radiation(F).gain().value(), within(d.radiation(F).doubt() + 0.5));
+    }
+
+    @Test
+    void whatIsTooLargeForANetHasNoneAndSaysNothing() {
+        ApertureDesign large = begun("round horn").withSize(0, Quantity.shown(5 * WAVE, Unit.MM, 1));
+        assertThat(large.of().grid(large, F)).isEmpty();
+        Job job = new JobChange.Fit(true, large).applyTo(TernholmSands.nestCamera());
+        Assessment a = new Assessor().assess(job);
+        assertThat(a.grid().value().orElseThrow()).isEmpty();
+        assertThat(OpeningRules.net(a)).isEmpty();
+        assertThat(new Assessor()
+                        .assess(TernholmSands.nestCamera(), Assessor.Depth.QUICK, () -> true)
+                        .grid())
+                .isInstanceOf(Stage.Absent.class);
+        Job can = new JobChange.Fit(true, begun("can")).applyTo(TernholmSands.nestCamera());
+        Assessor assessor = new Assessor();
+        assertThat(assessor.assess(can, Assessor.Depth.QUICK, () -> true).grid())
+                .isInstanceOf(Stage.Running.class);
+        assertThat(OpeningRules.net(assessor.assess(can))).hasSize(3);
+        assertThat(assessor.assess(can, Assessor.Depth.QUICK, () -> true).grid())
+                .as("known by now")
+                .isInstanceOf(Stage.Fresh.class);
+    }
+}
