@@ -241,8 +241,8 @@ public final class Can implements ApertureFamily {
         double l = d.size(BEHIND) + d.size(BEFORE);
         double x = d.size(BEHIND);
         List<Line> side = new ArrayList<>(List.of(
-                Line.metal(new At(l, r), new At(0, r), new At(0, -r), new At(l, -r)),
-                Line.feed(new At(x, -r), new At(x, -r + d.size(PROBE)))));
+                Line.feed(new At(x, -r), new At(x, -r + d.size(PROBE))),
+                Line.metal(new At(l, r), new At(0, r), new At(0, -r), new At(l, -r))));
         if (d.count(COVER) > 0) {
             side.add(Line.box(Kind.OTHER, l + d.size(COVER_THICK) / 2, 0, d.size(COVER_THICK), 2 * r));
         }

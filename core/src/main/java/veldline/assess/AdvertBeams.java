@@ -134,7 +134,7 @@ final class AdvertBeams {
                 .claimed("a", "level", level, "°", 1)
                 .gives(Math.min(180, width), "°", 1, 0.2 * Math.min(180, width));
         double tall = SectorClaim.leastHeight(Math.min(179, width), frequency);
-        String lead = w.shown() + " upright";
+        String lead = w.number() + "° upright";
         String rest = "is what ‘" + NumberText.shown(o.gain().value(), 1) + "’ dBi and " + NumberText.shown(level, 0)
                 + "° level leave.";
         String needs = "So it stands at least " + NumberText.shown(tall * 1000, 0) + " mm tall";

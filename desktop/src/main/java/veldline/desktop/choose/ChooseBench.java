@@ -68,9 +68,10 @@ public final class ChooseBench implements Bench {
         weighing(in, s);
         in.addAll(AdviceInputs.of(s));
         in.addAll(AdvertInputs.of(s.job().offer()));
-        in.add(new Input.Note(
-                "how",
-                "What is made of wires is solved. What is bought stands at its claims. Enter takes what is picked."));
+        in.add(
+                new Input.Note(
+                        "how",
+                        "What is made of wires is solved, what has an opening summed. What is bought stands at its claims. Enter takes what is picked."));
         in.add(new Input.Note(
                 "caution",
                 "Whatever is chosen: people stay in front of it no nearer than the exposure distance in Raise. Local limits"

@@ -1,6 +1,7 @@
 package veldline.desktop.shape;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -20,6 +21,10 @@ record OpeningHandle(int measure, At at, At by) {
     private static final double SHARE = 1e-3;
     private static final double STEP = 1e-4;
     private static final double STILL = 1e-9;
+    /** Points that move alike to a thousandth are alike. */
+    private static final double EVEN = 1e-3;
+    /** Handles lie so far apart, of the whole. */
+    private static final double APART = 0.03;
 
     String zone() {
         return "opening:" + measure;
@@ -27,45 +32,61 @@ record OpeningHandle(int measure, At at, At by) {
 
     static List<OpeningHandle> of(ApertureDesign d) {
         List<At> now = points(d.of().sketch(d));
+        double reach =
+                now.stream().mapToDouble(p -> Math.hypot(p.x(), p.y())).max().orElse(1);
         List<OpeningHandle> handles = new ArrayList<>();
-        for (int i = 0; i < d.sizes().size(); i++) {
-            Measure m = d.of().measures().get(i);
-            if (m.isLength()) {
-                one(d, i, m, now, handles).ifPresent(handles::add);
-            }
-        }
+        // What can be taken hold of in few places chooses before what can be in many.
+        IntStream.range(0, d.sizes().size())
+                .filter(i -> d.of().measures().get(i).isLength())
+                .mapToObj(i -> Move.of(d, i, now))
+                .filter(m -> m.most > STILL)
+                .sorted(Comparator.comparingInt(m -> m.farthest().length))
+                .forEach(m -> m.handle(now, reach, handles).ifPresent(handles::add));
+        handles.sort(Comparator.comparingInt(OpeningHandle::measure));
         return handles;
     }
 
-    private static Optional<OpeningHandle> one(
-            ApertureDesign d, int i, Measure m, List<At> now, List<OpeningHandle> taken) {
-        double step = Math.max(SHARE * d.size(i), STEP);
-        List<At> then = points(d.of().sketch(d.withSize(i, Quantity.shown(d.size(i) + step, m.unit(), 9))));
-        if (then.size() != now.size()) {
-            return Optional.empty();
-        }
-        double reach =
-                now.stream().mapToDouble(p -> Math.hypot(p.x(), p.y())).max().orElse(1);
-        int best = -1;
-        double most = STILL;
-        for (int k = 0; k < now.size(); k++) {
-            At at = now.get(k);
-            double moved = Math.hypot(then.get(k).x() - at.x(), then.get(k).y() - at.y());
-            boolean free =
-                    taken.stream().noneMatch(h -> Math.hypot(h.at.x() - at.x(), h.at.y() - at.y()) < 0.03 * reach);
-            if (free && moved > most * (1 + 1e-6)) {
-                best = k;
-                most = moved;
+    /** How one more of a measure moves each point. */
+    private record Move(int measure, List<At> by, double most) {
+        static Move of(ApertureDesign d, int i, List<At> now) {
+            Measure m = d.of().measures().get(i);
+            double step = Math.max(SHARE * d.size(i), STEP);
+            List<At> then = points(d.of().sketch(d.withSize(i, Quantity.shown(d.size(i) + step, m.unit(), 9))));
+            if (then.size() != now.size()) {
+                return new Move(i, List.of(), 0);
             }
+            List<At> by = IntStream.range(0, now.size())
+                    .mapToObj(k -> new At(
+                            (then.get(k).x() - now.get(k).x()) / step,
+                            (then.get(k).y() - now.get(k).y()) / step))
+                    .toList();
+            return new Move(i, by, by.stream().mapToDouble(Move::length).max().orElse(0));
         }
-        return best < 0
-                ? Optional.empty()
-                : Optional.of(new OpeningHandle(
-                        i,
-                        now.get(best),
-                        new At(
-                                (then.get(best).x() - now.get(best).x()) / step,
-                                (then.get(best).y() - now.get(best).y()) / step)));
+
+        private static double length(At v) {
+            return Math.hypot(v.x(), v.y());
+        }
+
+        int[] farthest() {
+            return IntStream.range(0, by.size())
+                    .filter(k -> length(by.get(k)) > (1 - EVEN) * most)
+                    .toArray();
+        }
+
+        /** At the first of those that move most and nothing holds yet, or the next best that is free. */
+        Optional<OpeningHandle> handle(List<At> now, double reach, List<OpeningHandle> taken) {
+            return IntStream.range(0, by.size())
+                    .filter(k -> length(by.get(k)) > STILL)
+                    .filter(k -> taken.stream()
+                            .noneMatch(h -> Math.hypot(
+                                            h.at.x() - now.get(k).x(),
+                                            h.at.y() - now.get(k).y())
+                                    < APART * reach))
+                    .boxed()
+                    .max(Comparator.<Integer>comparingDouble(k -> Math.round(length(by.get(k)) / EVEN))
+                            .thenComparing(Comparator.reverseOrder()))
+                    .map(k -> new OpeningHandle(measure, now.get(k), by.get(k)));
+        }
     }
 
     private static List<At> points(Sketch s) {
@@ -83,14 +104,5 @@ record OpeningHandle(int measure, At at, At by) {
     /** The handles that there are, as they are walked. */
     static List<String> zones(ApertureDesign d) {
         return of(d).stream().map(OpeningHandle::zone).toList();
-    }
-
-    /** The measure of a zone; empty for any other zone. */
-    static Optional<Integer> measure(String zone) {
-        return zone.startsWith("opening:")
-                ? IntStream.of(Integer.parseInt(zone.substring("opening:".length())))
-                        .boxed()
-                        .findFirst()
-                : Optional.empty();
     }
 }

@@ -169,15 +169,7 @@ final class OpeningPicture {
             String text = name + " " + design.sizes().get(h.measure());
             pen.dot(on.x(), on.y(), here ? 7 : 5, here ? Role.MUSSEL : Role.SHEET, Role.MUSSEL, 2);
             if (here) {
-                pen.text(
-                        text,
-                        Math.max(18, Math.min(on.x() + 12, pen.width() - FRONT - 12 - 8.2 * text.length())),
-                        Math.max(TOP + 2, on.y() - 12),
-                        Anchor.START,
-                        12.5,
-                        Face.MONO_BOLD,
-                        Role.INK,
-                        Origin.Plain.TYPED);
+                pen.text(text, 18, TOP + 2, Anchor.START, 12.5, Face.MONO_BOLD, Role.INK, Origin.Plain.TYPED);
             }
             pen.zone(h.zone(), on.x() - 11, on.y() - 11, 22, 22, text + "; drag it");
         }
