@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import veldline.antenna.ApertureDesign;
+import veldline.antenna.ApertureFamily;
 import veldline.antenna.Design;
 import veldline.antenna.DesignChange;
 import veldline.antenna.Families;
@@ -64,6 +66,53 @@ class OtherStoriesTest {
                 .isGreaterThan(with.line().wish());
         assertThat(with.site().value().orElseThrow().worst().orElseThrow().value())
                 .isCloseTo(found.get(1).worst(), within(0.1));
+    }
+
+    /** A column of patches in the place of the bought panel: the terrace keeps its level, by a pattern that is worked out. */
+    @Test
+    void theSheltersPanelMayBeAColumnOfPatches() {
+        Job job = named("Visitor shelter");
+        ApertureFamily patches = Families.apertures("patches");
+        double f = job.brief().frequency().value();
+        List<ApertureDesign> all = patches.choices(new Family.Wish(f, 0.6, 2e-3, Metal.ALUMINIUM, true));
+        ApertureDesign one = all.get(0);
+        ApertureDesign column = all.get(2);
+        Job fitted = new JobChange.Fit(true, column).applyTo(job);
+        Assessment a = ASSESSOR.assess(fitted, Assessor.Depth.QUICK, () -> true);
+        assertThat(a.antenna().value().orElseThrow().widthH().orElseThrow().value())
+                .isBetween(55.0, 110.0);
+        assertThat(a.antenna().value().orElseThrow().widthE().orElseThrow().value())
+                .isLessThan(25);
+        assertThat(spot(a, "Terrace").level().value()).isGreaterThan(a.line().wish());
+        Assessment single =
+                ASSESSOR.assess(new JobChange.Fit(true, one).applyTo(job), Assessor.Depth.QUICK, () -> true);
+        assertThat(spot(a, "Terrace").level().value())
+                .isGreaterThan(spot(single, "Terrace").level().value() + 1);
+    }
+
+    /** The gauge is offered what has an opening, judged like the rest; a dish there is held against the licence. */
+    @Test
+    void theTideGaugeIsOfferedOpeningsToo() {
+        Job job = TernholmSands.all().get(5);
+        Assessment a = ASSESSOR.assess(job, Assessor.Depth.QUICK, () -> true);
+        List<Candidate> openings = Candidates.of(a, Progress.NONE).stream()
+                .filter(c -> c.shaped().family() instanceof ApertureFamily)
+                .toList();
+        assertThat(openings).isNotEmpty();
+        assertThat(openings)
+                .allMatch(c -> c.reason().length() > 10 && c.gain().doubt().isPresent());
+        assertThat(openings)
+                .anyMatch(c -> c.shaped().title().startsWith("Patch")
+                        || c.shaped().title().startsWith("Can"));
+        Job dish = new JobChange.Fit(
+                        job.madeNear(), openings.get(0).shaped().made().orElseThrow())
+                .applyTo(job);
+        Assessment with = ASSESSOR.assess(dish, Assessor.Depth.QUICK, () -> true);
+        assertThat(with.line().answered()).isTrue();
+        assertThat(with.opening(job.madeNear())).isPresent();
+        assertThat(Math.abs(with.antenna().value().orElseThrow().gain().value()
+                        - openings.get(0).gain().value()))
+                .isLessThan(1e-9);
     }
 
     @Test
