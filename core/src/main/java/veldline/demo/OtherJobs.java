@@ -309,7 +309,8 @@ final class OtherJobs {
                         .withTools(EnumSet.complementOf(EnumSet.of(Tool.ANALYSER)))
                         .withStock(List.of(new Piece(Metal.ALUMINIUM, q("4", Unit.MM), q("2", Unit.M)))))
                 .withNearAntenna(Yagi.forCount(868.3e6, 4, q("4", Unit.MM), Metal.ALUMINIUM, true))
-                .withFarAntenna(bought("Lodge can", "8.0", Polarized.UPRIGHT, "62", "0.34", N_JACK))
+                .withFarAntenna(
+                        Families.apertures("can").design(new Family.Wish(868.3e6, 0.6, 4e-3, Metal.ALUMINIUM, true)))
                 .withNearRun(run(gauge, List.of(cable("c-5mm-sma-n", "4")), N_JACK))
                 .withFarRun(run(gauge, List.of(cable("c-5mm-sma-n", "8")), N_JACK))
                 .withOffer(Optional.of(new Offer(
