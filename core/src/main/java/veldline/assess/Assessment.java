@@ -80,6 +80,15 @@ public record Assessment(
         return findings.getOrDefault(step, List.of());
     }
 
+    /** What Shape finds of the antenna at an end: all of it at the one that is shaped here, what is known of it at the other. */
+    public List<Finding> ofAntenna(boolean near) {
+        if (near == job.madeNear()) {
+            return of(Step.SHAPE);
+        }
+        List<Finding> opening = OpeningRules.other(this, near);
+        return opening.isEmpty() ? InspectionRules.other(this, near) : opening;
+    }
+
     /** Margin the other way; empty where one end never sends, or there is none to speak of. */
     public Optional<Worked> back() {
         return AirRules.margin(this);

@@ -55,6 +55,32 @@ public final class InspectionRules {
         return all;
     }
 
+    /** At the end the bench's own findings are not about: the claim, what its size can give, and everything found. */
+    static List<Finding> other(Assessment a, boolean near) {
+        if (!(a.job().antenna(near) instanceof Bought b)) {
+            return List.of();
+        }
+        List<Finding> all = new ArrayList<>();
+        Worked claim = b.workedGain();
+        Worked most = SizeCeiling.worked(
+                b.length().value(), a.job().brief().frequency().value());
+        String lead = "‘" + claim.number() + "’ dBi";
+        String rest = "claimed of " + b.name() + ".";
+        all.add(
+                b.length().value() <= 0
+                        ? Finding.fits(lead, rest, "The line counts it as claimed.", claim)
+                        : claim.value() > most.value() + SizeCeiling.ROOM
+                                ? Finding.stop(
+                                        lead,
+                                        rest,
+                                        most.shown() + " is the most for its size.",
+                                        "claim not possible",
+                                        most)
+                                : Finding.fits(lead, rest, most.shown() + " is the most for its size.", most));
+        all.addAll(of(a, near));
+        return all;
+    }
+
     /** Everything found at one end. */
     public static List<Finding> of(Assessment a, boolean near) {
         if (!(a.job().antenna(near) instanceof Bought b) || b.inspection().isEmpty()) {

@@ -1,21 +1,27 @@
 package veldline.assess;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import veldline.antenna.ApertureDesign;
 import veldline.explain.Finding;
 
-/** Judgements on antennas with an opening: the end that is shaped here, and only that one. */
+/** Judgements on antennas with an opening: of the end that is shaped here, and, shorter, of the other one. */
 final class OpeningRules {
     private OpeningRules() {}
 
-    private static Stream<OpeningLook> look(Assessment a) {
-        return a.opening(a.job().madeNear()).flatMap(Stage::value).stream();
+    private static Stream<OpeningLook> look(Assessment a, boolean near) {
+        return a.opening(near).flatMap(Stage::value).stream();
     }
 
     /** What stands against it, in its own words. */
     static List<Finding> watch(Assessment a) {
-        return look(a).flatMap(o -> o.watch().stream())
+        return watch(a, a.job().madeNear());
+    }
+
+    private static List<Finding> watch(Assessment a, boolean near) {
+        return look(a, near)
+                .flatMap(o -> o.watch().stream())
                 .map(w -> Finding.plain(Finding.Level.WATCH, "To be watched:", w, "", "see Shape"))
                 .toList();
     }
@@ -40,7 +46,12 @@ final class OpeningRules {
 
     /** Modes, focus, phase centre, others' ways to its gain. */
     static List<Finding> schools(Assessment a) {
-        return look(a).flatMap(o -> o.schools().stream())
+        return schools(a, a.job().madeNear());
+    }
+
+    private static List<Finding> schools(Assessment a, boolean near) {
+        return look(a, near)
+                .flatMap(o -> o.schools().stream())
                 .map(w -> Finding.fits(
                         w.shown(),
                         "is “" + w.formula().name() + "”.",
@@ -50,8 +61,33 @@ final class OpeningRules {
     }
 
     static List<Finding> kind(Assessment a) {
-        return a.job().antenna(a.job().madeNear()) instanceof ApertureDesign d
+        return kind(a, a.job().madeNear());
+    }
+
+    private static List<Finding> kind(Assessment a, boolean near) {
+        return a.job().antenna(near) instanceof ApertureDesign d
                 ? List.of(Finding.plain(Finding.Level.FITS, d.title() + ":", d.of().good(), "But: " + d.of().bad(), ""))
                 : List.of();
+    }
+
+    /** Of the end that is not the one the bench's own findings are about. */
+    static List<Finding> other(Assessment a, boolean near) {
+        List<Finding> found = new ArrayList<>();
+        look(a, near)
+                .map(o -> o.figures().gain())
+                .forEach(g -> found.add(Finding.fits(
+                        g.shown(),
+                        "of gain at this end.",
+                        "The line counts it; the window stands at the other end.",
+                        g)));
+        a.opening(near)
+                .filter(Stage.Failed.class::isInstance)
+                .map(s -> ((Stage.Failed<OpeningLook>) s).why())
+                .ifPresent(why -> found.add(
+                        Finding.plain(Finding.Level.STOP, "It sends nothing.", why + ".", "", "sends nothing")));
+        found.addAll(watch(a, near));
+        found.addAll(kind(a, near));
+        found.addAll(schools(a, near));
+        return found;
     }
 }

@@ -13,6 +13,7 @@ import veldline.antenna.Bought;
 import veldline.antenna.CableOutside;
 import veldline.antenna.Design;
 import veldline.antenna.Made;
+import veldline.antenna.NotChosen;
 import veldline.antenna.OwnWires;
 import veldline.antenna.YagiChange;
 import veldline.antenna.YagiSchool;
@@ -23,6 +24,7 @@ import veldline.desktop.bench.Input;
 import veldline.desktop.bench.Limits;
 import veldline.desktop.bench.Showing;
 import veldline.desktop.part.EmptyPicture;
+import veldline.explain.Finding;
 import veldline.job.JobChange;
 import veldline.path.FreeSpace;
 import veldline.picture.Picture;
@@ -261,6 +263,15 @@ public final class ShapeBench implements Bench {
                                 "2",
                                 "step:CHOOSE")
                         .done();
+    }
+
+    /** Of the antenna that is looked at, whichever end it stands at. */
+    @Override
+    public List<Finding> findings(Showing s) {
+        boolean near = !s.atFar();
+        return s.job().antenna(near) instanceof NotChosen
+                ? s.assessment().of(step())
+                : s.assessment().ofAntenna(near);
     }
 
     @Override

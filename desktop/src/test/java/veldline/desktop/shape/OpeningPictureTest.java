@@ -142,6 +142,37 @@ class OpeningPictureTest {
         }
     }
 
+    /** At the other end the findings are of what stands there, and not of what is shaped. */
+    @Test
+    void theFindingsAreOfTheAntennaThatIsLookedAt() {
+        ApertureDesign d = Families.apertures("can").design(new Family.Wish(F, 1, 1.6e-3, Metal.ALUMINIUM, false));
+        Showing far = showing(d, false, "");
+        assertThat(SHAPE.findings(far).get(0).rest()).contains("at this end");
+        assertThat(SHAPE.findings(far)).anyMatch(f -> f.rest().contains("Wave in the tube"));
+        Showing near = new Showing(
+                far.assessment(),
+                "near-antenna",
+                Map.of(),
+                Map.of(),
+                new Stage.Running<>(),
+                Showing.Advice.NONE,
+                Optional.empty(),
+                false);
+        assertThat(SHAPE.findings(near)).isEqualTo(far.assessment().of(Step.SHAPE));
+        Showing bought = new Showing(
+                ASSESSOR.assess(CAMERA, Assessor.Depth.QUICK, () -> true),
+                "far-antenna",
+                Map.of(),
+                Map.of(),
+                new Stage.Running<>(),
+                Showing.Advice.NONE,
+                Optional.empty(),
+                false);
+        assertThat(SHAPE.findings(bought).get(0).lead()).contains("‘12.0’");
+        Showing narrow = showing(d.withSize(0, Quantity.of("65", Unit.MM)), false, "");
+        assertThat(SHAPE.findings(narrow).get(0).tag()).isEqualTo("sends nothing");
+    }
+
     /** What makes nothing is refused in words, not drawn with figures; a whole number is asked for where it counts. */
     @Test
     void whatSendsNothingSaysSo() {
