@@ -9,10 +9,12 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
+import veldline.antenna.ApertureDesign;
 import veldline.antenna.Design;
 import veldline.antenna.Families;
 import veldline.antenna.Family;
 import veldline.antenna.Measure;
+import veldline.antenna.Radiation;
 import veldline.antenna.WireFamily;
 import veldline.build.BuildPlan;
 import veldline.explain.Worked;
@@ -60,6 +62,17 @@ final class DesignCommand implements Callable<Integer> {
         try {
             if (family.isEmpty()) {
                 Families.wires().forEach(f -> out.println(f.key() + "    " + f.good()));
+                Families.apertures().forEach(f -> out.println(f.key() + "    " + f.good()));
+                return 0;
+            }
+            if (Families.apertures().stream().anyMatch(f -> f.key().equals(family.get()))) {
+                double hertz = read(frequency, Unit.MHZ);
+                print(
+                        Families.apertures(family.get())
+                                .design(new Family.Wish(
+                                        hertz, read(length, Unit.M), read(diameter, Unit.MM), metal, upright)),
+                        hertz,
+                        out);
                 return 0;
             }
             WireFamily f = Families.wires(family.get());
@@ -71,6 +84,27 @@ final class DesignCommand implements Callable<Integer> {
             spec.commandLine().getErr().println(e.getMessage());
             return 2;
         }
+    }
+
+    /** What has an opening: measures, what its gain loses, what else is known, what it takes. */
+    private static void print(ApertureDesign d, double hertz, PrintWriter out) {
+        out.println(d.title() + ", " + NumberText.shown(hertz / 1e6, 3) + " MHz");
+        List<Measure> measures = d.of().measures();
+        for (int i = 0; i < measures.size(); i++) {
+            Measure m = measures.get(i);
+            out.println("  " + m.name() + ": "
+                    + (m.isChoice() ? m.words().get(d.count(i)) : d.sizes().get(i)));
+        }
+        Radiation r = d.radiation(hertz);
+        out.println("Straight ahead " + r.gain().shown() + " ± " + NumberText.shown(r.doubt(), 1) + " dB");
+        out.println("  " + r.ceiling().formula().name() + ": " + r.ceiling().shown());
+        r.losses().forEach(l -> out.println("  " + l.formula().name() + ": " + l.shown()));
+        d.of().schools(d, hertz)
+                .forEach(w -> out.println(w.formula().name() + ": " + w.shown() + ". "
+                        + w.formula().goodTo()));
+        out.println("Takes:");
+        d.of().parts(d, hertz).forEach(p -> out.println("  " + p));
+        d.of().watch(d, hertz).forEach(w -> out.println("To be watched: " + w));
     }
 
     private static double read(String text, Unit usual) {

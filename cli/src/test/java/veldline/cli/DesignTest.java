@@ -28,9 +28,24 @@ class DesignTest {
     }
 
     @Test
+    void whatHasAnOpeningIsDesignedWithItsLosses() {
+        assertThat(run("dish", "--frequency", "5.8GHz", "--upright")).isZero();
+        assertThat(out.toString())
+                .contains(
+                        "Dish, ",
+                        "Straight ahead",
+                        "Opening evenly lit",
+                        "Lost past the rim",
+                        "Depth to the plane",
+                        "Takes:");
+        assertThat(run("can", "--frequency", "2437")).isZero();
+        assertThat(out.toString()).contains("Can, 86 mm", "Second mode from", "Probe: ");
+    }
+
+    @Test
     void withoutANameAllAreListed() {
         assertThat(run()).isZero();
-        assertThat(out.toString()).contains("dipole    ", "log-periodic    ");
+        assertThat(out.toString()).contains("dipole    ", "log-periodic    ", "dish    ", "patches    ");
     }
 
     /** One that only these tests know, found as a service. */

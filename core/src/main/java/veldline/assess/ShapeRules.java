@@ -7,6 +7,7 @@ import veldline.antenna.ApertureDesign;
 import veldline.antenna.Bought;
 import veldline.antenna.Design;
 import veldline.antenna.HungWire;
+import veldline.antenna.OpeningChange;
 import veldline.antenna.Polarized;
 import veldline.antenna.WireWindows;
 import veldline.antenna.YagiChange;
@@ -230,7 +231,7 @@ final class ShapeRules {
             return List.of(new Finding.Remedy(
                     up ? "Turn the feed upright" : "Turn the feed level",
                     "Then both match.",
-                    new JobChange.OpeningStands(shaped, up)));
+                    new JobChange.OfOpening(shaped, new OpeningChange.Stands(up))));
         }
         return a.job().antenna(true) instanceof Bought b
                 ? List.of(new Finding.Remedy(

@@ -11,6 +11,7 @@ import veldline.antenna.Design;
 import veldline.antenna.DesignChange;
 import veldline.antenna.Inspection;
 import veldline.antenna.InspectionChange;
+import veldline.antenna.OpeningChange;
 import veldline.antenna.OwnWires;
 import veldline.antenna.OwnWiresChange;
 import veldline.antenna.YagiChange;
@@ -75,29 +76,11 @@ public sealed interface JobChange extends Change<Job> {
         }
     }
 
-    /** A measure of an antenna with an opening, at either end. */
-    record OfOpening(boolean near, int measure, Quantity to) implements JobChange {
+    /** Changes an antenna with an opening, at either end. */
+    record OfOpening(boolean near, OpeningChange change) implements Lifted {
         @Override
         public Job applyTo(Job job) {
-            return job.antenna(near) instanceof ApertureDesign d ? job.withAntenna(near, d.withSize(measure, to)) : job;
-        }
-
-        @Override
-        public String label() {
-            return "opening " + to;
-        }
-    }
-
-    /** How the field of an antenna with an opening stands. */
-    record OpeningStands(boolean near, boolean upright) implements JobChange {
-        @Override
-        public Job applyTo(Job job) {
-            return job.antenna(near) instanceof ApertureDesign d ? job.withAntenna(near, d.withUpright(upright)) : job;
-        }
-
-        @Override
-        public String label() {
-            return upright ? "field upright" : "field flat";
+            return job.antenna(near) instanceof ApertureDesign d ? job.withAntenna(near, change.applyTo(d)) : job;
         }
     }
 

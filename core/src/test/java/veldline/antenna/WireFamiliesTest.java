@@ -14,10 +14,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
-import org.junit.jupiter.params.provider.ValueSource;
 import veldline.assess.Assessor;
 import veldline.demo.TernholmSands;
-import veldline.explain.Worked;
 import veldline.field.pattern.PatternSummary;
 import veldline.field.pattern.Polarization;
 import veldline.field.pattern.RadiatedField;
@@ -32,7 +30,6 @@ import veldline.format.FormatException;
 import veldline.format.JobFile;
 import veldline.job.Job;
 import veldline.job.JobChange;
-import veldline.line.Mismatch;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
 import veldline.stock.Metal;
@@ -148,41 +145,6 @@ class WireFamiliesTest {
         assertThat(l.impedances().get(0).subtract(r.impedances().get(0)).norm()).isLessThan(0.01);
         assertThat(PatternSummary.of(l).polarization().sense())
                 .isNotEqualTo(PatternSummary.of(r).polarization().sense());
-    }
-
-    /** Over the plate the strip is a line of 376.7 ÷ (w ÷ h + 2) ohms (Kraus §7.4), and a quarter wave of it turns 50 Ω into its square over 50. */
-    @Test
-    void theStripOfAHelixLiesBetweenItsFeedAndTheCable() {
-        WireFamily f = Families.wires("helix");
-        Family.Wish wish = wish(f, false);
-        Design d = f.begun(wish);
-        double h = AxialHelix.strip(d, wish.frequency()).orElseThrow().value();
-        double w = 0.1 * wish.wavelength() * 1000;
-        double line = 376.73 / (w / h + 2);
-        double feed = Resonance.impedance(d, wish.frequency()).getReal();
-        assertThat(line * line / 50).isCloseTo(feed, within(0.01 * feed));
-        assertThat(h).as("close over the plate").isBetween(0.02 * w, w);
-    }
-
-    /** Solved, the strip holds 50 Ω over a tenth of the band, for few turns and many; the quarter-wave line's does not. */
-    @ParameterizedTest
-    @ValueSource(ints = {5, 9, 14})
-    void theSolvedStripMatchesAHelixOverItsBand(int turns) {
-        WireFamily f = Families.wires("helix");
-        Family.Wish wish = wish(f, false);
-        double frequency = wish.frequency();
-        Design d = f.begun(wish).withSize(0, Quantity.of(Integer.toString(turns), Unit.ONE));
-        HelixStrip s = HelixStrip.of(d, frequency).orElseThrow();
-        assertThat(s.arc()).isBetween(40.0, 90.0);
-        for (double share : new double[] {0.95, 1, 1.05}) {
-            // The strip keeps its size while the wave changes.
-            Complex z = HelixStrip.feed(d, frequency * share, s.arc(), s.height() * share)
-                    .orElseThrow();
-            assertThat(Mismatch.swr(z, 50)).as("at %s of the frequency", share).isLessThan(1.35);
-        }
-        double line = AxialHelix.strip(d, frequency).orElseThrow().value() / (1000 * wish.wavelength());
-        assertThat(Mismatch.swr(HelixStrip.feed(d, frequency, 90, line).orElseThrow(), 50))
-                .isGreaterThan(1.5);
     }
 
     /** Balanis, Antenna Theory, 3rd ed.: a resonant half wave has about 73 Ω and 2.15 dBi (§4.6), folded four times that (§9.5). */
@@ -359,45 +321,5 @@ class WireFamiliesTest {
         double cut = linked.model().wires().get(1).length();
         assertThat(cut).isCloseTo(10, within(0.15));
         assertThat(plain.model().wires().get(1).length()).isCloseTo(20, within(0.01));
-    }
-
-    /** Raised, the wire loses less to the earth and comes to what it is in the open; what the earth takes is what its gain has lost. */
-    @Test
-    void theHigherItHangsTheLessTheEarthTakes() {
-        WireFamily f = Families.wires("hung wire");
-        Design begun = f.begun(wish(f, false));
-        double before = 100;
-        for (double metres : new double[] {5, 12, 30, 90}) {
-            Quantity height = Quantity.shown(metres, Unit.M, 1);
-            Design d = begun.withSize(2, height).withSize(3, height);
-            List<Worked> said = f.schools(d, 7.1e6);
-            double taken = said.get(0).value();
-            assertThat(taken).as(metres + " m").isBetween(0.0, before);
-            before = taken;
-            if (metres == 90) {
-                assertThat(impedance(d, 7.1e6).getReal())
-                        .isCloseTo(
-                                said.get(1).value(), within(0.05 * said.get(1).value()));
-            }
-        }
-        assertThat(before).as("most of what is left is what goes down into it").isLessThan(3.5);
-    }
-
-    /** Of itself, over earth, it leaves as much as it took, less heat and what its currents work against the earth. */
-    @Test
-    void whatLeavesTheWireIsCountedWithoutTheBounce() {
-        WireFamily f = Families.wires("hung wire");
-        Design d = f.begun(wish(f, false));
-        FieldSolution over = solved(d, 7.1e6);
-        assertThat(new RadiatedField(over).gainDbi(new Direction(89.99, 0)))
-                .as("level with the ground the bounce undoes it")
-                .isLessThan(-20);
-        FieldSolution open = inTheOpen(d, 7.1e6, MeshRule.standard(7.1e6));
-        assertThat(RadiatedField.leaving(open).gainDbi(Direction.X))
-                .isEqualTo(new RadiatedField(open).gainDbi(Direction.X))
-                .isCloseTo(f.schools(d, 7.1e6).get(2).value(), within(1e-9));
-        // Low over the earth its image holds the resistance down, so more current runs for the same power.
-        assertThat(RadiatedField.leaving(over).gainDbi(Direction.X))
-                .isCloseTo(RadiatedField.leaving(open).gainDbi(Direction.X), within(3.0));
     }
 }

@@ -42,7 +42,10 @@ final class Studies implements AutoCloseable {
         stop();
         AtomicBoolean on = new AtomicBoolean(true);
         running = on;
-        worker.execute(() -> run(what, work, on, done, failed));
+        // What was under way when the window closed may still tell it something; nobody is left to ask more.
+        if (!worker.isShutdown()) {
+            worker.execute(() -> run(what, work, on, done, failed));
+        }
     }
 
     private <T> void run(
@@ -61,16 +64,25 @@ final class Studies implements AutoCloseable {
         Callable<T> job = () -> work.run(progress);
         try {
             T result = job.call();
-            toInterface.accept(() -> {
+            tell(() -> {
                 told.accept(Optional.empty());
                 done.accept(new Outcome<>(result, !on.get()));
             });
         } catch (Exception e) {
-            toInterface.accept(() -> {
+            tell(() -> {
                 told.accept(Optional.empty());
                 failed.accept(e);
             });
         }
+    }
+
+    /** On the interface's thread, unless the window has closed meanwhile. */
+    private void tell(Runnable what) {
+        toInterface.accept(() -> {
+            if (!worker.isShutdown()) {
+                what.run();
+            }
+        });
     }
 
     void stop() {

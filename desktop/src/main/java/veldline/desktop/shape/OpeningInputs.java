@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.stream.IntStream;
 import veldline.antenna.ApertureDesign;
 import veldline.antenna.Measure;
+import veldline.antenna.OpeningChange;
 import veldline.desktop.bench.Input;
 import veldline.desktop.bench.Showing;
 import veldline.job.JobChange;
@@ -28,8 +29,12 @@ final class OpeningInputs {
                 "lies",
                 "Its field",
                 List.of(
-                        new Input.Option("flat", !d.upright(), new JobChange.OpeningStands(near, false)),
-                        new Input.Option("upright", d.upright(), new JobChange.OpeningStands(near, true)))));
+                        new Input.Option(
+                                "flat", !d.upright(), new JobChange.OfOpening(near, new OpeningChange.Stands(false))),
+                        new Input.Option(
+                                "upright",
+                                d.upright(),
+                                new JobChange.OfOpening(near, new OpeningChange.Stands(true))))));
         in.add(new Input.Note(
                 "cutting",
                 "Any unit works: 14 5/8 in, 37 cm. Sheet cuts like knives: gloves, glasses; fumes when soldering."));
@@ -42,7 +47,8 @@ final class OpeningInputs {
                 .mapToObj(k -> new Input.Option(
                         m.words().get(k),
                         k == d.count(i),
-                        new JobChange.OfOpening(near, i, Quantity.of(Integer.toString(k), Unit.ONE))))
+                        new JobChange.OfOpening(
+                                near, new OpeningChange.Size(i, Quantity.of(Integer.toString(k), Unit.ONE)))))
                 .toList();
         return new Input.Pick("measure-" + i, m.name(), options);
     }
@@ -55,6 +61,6 @@ final class OpeningInputs {
                 m.name(),
                 d.sizes().get(i),
                 inches,
-                DesignInputs.within(m, wave, q -> new JobChange.OfOpening(near, i, q)));
+                DesignInputs.within(m, wave, q -> new JobChange.OfOpening(near, new OpeningChange.Size(i, q))));
     }
 }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import veldline.antenna.ApertureDesign;
+import veldline.antenna.OpeningChange;
 import veldline.antenna.Sketch;
 import veldline.assess.AntennaFigures;
 import veldline.assess.OpeningLook;
@@ -84,7 +85,8 @@ final class OpeningPicture {
         return OpeningHandle.of(design).stream()
                 .filter(h -> h.zone().equals(zone))
                 .findFirst()
-                .map(h -> new JobChange.OfOpening(!s.atFar(), h.measure(), h.to(across, up, design, wave)));
+                .map(h -> new JobChange.OfOpening(
+                        !s.atFar(), new OpeningChange.Size(h.measure(), h.to(across, up, design, wave))));
     }
 
     Picture draw() {

@@ -1,0 +1,156 @@
+package veldline.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.stream.IntStream;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.Test;
+import veldline.antenna.ApertureDesign;
+import veldline.antenna.ApertureFamily;
+import veldline.antenna.Families;
+import veldline.antenna.Family;
+import veldline.assess.Stage;
+import veldline.assess.Step;
+import veldline.job.JobChange;
+import veldline.picture.Mark;
+import veldline.quantity.Unit;
+import veldline.stock.Metal;
+import veldline.study.Candidate;
+import veldline.study.Weigh;
+
+/** Antennas with an opening in the real window: taken in Choose, typed, walked and dragged in Shape, solved as a net beside. */
+class OpeningTest extends WindowTest {
+    private ApertureDesign design() {
+        return (ApertureDesign) work.desk().job().nearAntenna();
+    }
+
+    private void fit(String key) {
+        settle();
+        interact(() -> {
+            work.apply(new JobChange.Fit(
+                    true,
+                    Families.apertures(key).design(new Family.Wish(2437e6, 0.45, 1.6e-3, Metal.ALUMINIUM, false))));
+            work.goStop("near-antenna");
+            work.go(Step.SHAPE);
+        });
+        settle();
+    }
+
+    private List<String> texts() {
+        return picture().picture().texts().map(Mark.Text::text).toList();
+    }
+
+    private double gain() {
+        return work.showing()
+                .orElseThrow()
+                .assessment()
+                .antenna()
+                .value()
+                .orElseThrow()
+                .gain()
+                .value();
+    }
+
+    @Test
+    void aColumnOfPatchesIsTakenInChoose() {
+        settle();
+        interact(() -> work.go(Step.CHOOSE));
+        until(() -> work.showing().orElseThrow().candidates() instanceof Stage.Fresh);
+        settle();
+        List<Candidate> list = Weigh.MARGIN.ranked(
+                work.showing().orElseThrow().candidates().value().orElseThrow());
+        int column = IntStream.range(0, list.size())
+                .filter(i -> list.get(i).shaped().title().startsWith("Column of"))
+                .findFirst()
+                .orElseThrow();
+        interact(() -> {
+            work.pick("candidate:" + column);
+            picture().requestFocus();
+        });
+        push(KeyCode.ENTER);
+        until(() -> work.desk().job().nearAntenna() instanceof ApertureDesign);
+        settle();
+        assertThat(gain()).isCloseTo(list.get(column).gain().value(), within(1e-9));
+        push(KeyCode.CONTROL, KeyCode.Z);
+        until(() -> work.desk().job().yagi().isPresent());
+    }
+
+    /** Typed in any unit, the line follows; what lies outside its range is refused in a sentence. */
+    @Test
+    void aDishIsTypedAndTheLineFollows() {
+        fit("dish");
+        double before = gain();
+        enter("measure-0", "1 m");
+        until(() -> Math.abs(design().size(0) - 1) < 1e-9);
+        settle();
+        assertThat(gain()).isGreaterThan(before + 1.5);
+        enter("measure-0", "10 mm");
+        assertThat(complaint("measure-0")).contains("mm");
+        assertThat(design().size(0)).isCloseTo(1, within(1e-9));
+        leaveBoxes();
+        push(KeyCode.CONTROL, KeyCode.Z);
+        until(() -> Math.abs(design().size(0) - 1) > 0.05);
+    }
+
+    /** The rim is pulled outward, and the diameter grows with it. */
+    @Test
+    void aRimIsDragged() {
+        fit("dish");
+        double was = design().size(0);
+        Mark.Zone rim = picture()
+                .picture()
+                .zones()
+                .filter(z -> z.id().equals("opening:0"))
+                .findFirst()
+                .orElseThrow();
+        double x = rim.x() + 11;
+        double y = rim.y() + 11;
+        drag(picture().localToScreen(x, y)).dropBy(0, y > 146 ? 18 : -18);
+        until(() -> design().size(0) > 1.02 * was);
+        push(KeyCode.CONTROL, KeyCode.Z);
+        until(() -> design().size(0) == was);
+    }
+
+    /** Arrows walk from measure to measure; each says what it is. */
+    @Test
+    void measuresAreWalked() {
+        fit("can");
+        interact(() -> work.pick("opening:0"));
+        settle();
+        assertThat(texts().toString()).contains("Tube, inside");
+        interact(() -> picture().requestFocus());
+        push(KeyCode.RIGHT);
+        until(() -> texts().toString().contains("Probe from the closed end 56"));
+    }
+
+    /** After a while the net of wires stands among the findings; the line did not wait for it. */
+    @Test
+    void theNetOfWiresComesLater() {
+        fit("can");
+        assertThat(work.showing().orElseThrow().assessment().line().answered()).isTrue();
+        until(() -> work.showing().orElseThrow().assessment().grid() instanceof Stage.Fresh);
+        until(() -> work.showing().orElseThrow().assessment().of(Step.SHAPE).stream()
+                .anyMatch(f -> f.rest().contains("as a net of wires")));
+    }
+
+    @Test
+    void everyFamilyHasABoxOrAChoiceForEachMeasure() {
+        for (ApertureFamily f : Families.apertures()) {
+            fit(f.key());
+            for (int i = 0; i < f.measures().size(); i++) {
+                String id = "measure-" + i;
+                assertThat(work.showing()
+                                .map(s -> veldline.desktop.bench.Benches.of(Step.SHAPE)
+                                        .inputs(s))
+                                .orElseThrow())
+                        .as(f.key())
+                        .anyMatch(in -> in.id().equals(id));
+                if (!f.measures().get(i).isChoice() && f.measures().get(i).unit() == Unit.MM) {
+                    assertThat(lookup("#box-" + id).tryQuery()).as(f.key() + id).isPresent();
+                }
+            }
+        }
+    }
+}
