@@ -32,6 +32,7 @@ public final class PatchPanel implements ApertureFamily {
     private static final int LINES = 10;
     private static final int BACK = 11;
     private static final int TURNS = 12;
+    private static final int BOW = 13;
     private static final double[] PERMITTIVITY = {1.04, 2.2, 4.4};
     private static final double[] TANGENT = {0.0005, 0.001, 0.02};
 
@@ -48,7 +49,8 @@ public final class PatchPanel implements ApertureFamily {
             Measure.angle("Beam tilted by the feed", 0, 20),
             Measure.number("Feed lines, a metre", Unit.DB, 0, 60),
             Measure.number("Straight back, under ahead", Unit.DB, 8, 40),
-            Measure.choice("Field", "straight", "right-handed", "left-handed"));
+            Measure.choice("Field", "straight", "right-handed", "left-handed"),
+            Measure.angle("End rows late by, fills hollows", 0, 120));
 
     private static final Formula SUMMED = new Formula(
             "Patches by their pattern",
@@ -134,7 +136,8 @@ public final class PatchPanel implements ApertureFamily {
                 Quantity.of("0", Unit.DEG),
                 Quantity.of("3", Unit.DB),
                 Quantity.of("20", Unit.DB),
-                Quantity.of("0", Unit.ONE));
+                Quantity.of("0", Unit.ONE),
+                Quantity.of("0", Unit.DEG));
     }
 
     /** One, a square of four, a column that serves a sector; the field of the column stands along it. */
@@ -186,6 +189,7 @@ public final class PatchPanel implements ApertureFamily {
                 d.size(PITCH_ACROSS),
                 d.size(TAPER) / 100,
                 2 * Math.PI / wave * d.size(PITCH_ALONG) * Math.sin(Math.toRadians(d.size(TILT))),
+                Math.toRadians(d.size(BOW)),
                 Math.pow(10, -d.size(BACK) / 10));
     }
 

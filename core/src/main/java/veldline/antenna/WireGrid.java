@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.IntFunction;
+import java.util.stream.IntStream;
 import veldline.field.wire.Direction;
 import veldline.field.wire.Ground;
 import veldline.field.wire.Port;
@@ -29,6 +30,7 @@ final class WireGrid {
 
     private static final double ROUGHLY = 2.4;
     private static final double FINENESS = 0.3;
+    private static final double APART = 0.2;
     /** Thicker the thin-wire sums end, waves. */
     private static final double THICKEST = 0.0185;
 
@@ -92,13 +94,20 @@ final class WireGrid {
             wires.add(sheet(ring, radius(edge), true, conductivity));
         }
         Vec middle = new Vec(rings.get(0).get(0).x(), 0, 0);
+        // Lines carry the smaller part of the sheet; where they run together behind they may not touch.
+        double closest = IntStream.range(1, around)
+                .mapToDouble(
+                        k -> rings.get(0).get(k).minus(rings.get(0).get(k - 1)).length())
+                .min()
+                .orElseThrow();
+        double thin = Math.min(0.5 * radius(STEP * wave), APART * closest);
         for (int k = 0; k < around; k++) {
             List<Vec> line = new ArrayList<>();
             line.add(middle);
             for (List<Vec> ring : rings) {
                 line.add(ring.get(k));
             }
-            wires.add(sheet(line, 0.5 * radius(STEP * wave), false, conductivity));
+            wires.add(sheet(line, thin, false, conductivity));
         }
         return Optional.of(new WireModel(
                 name,

@@ -33,8 +33,8 @@ public record GridFigures(Worked gain, Worked frontToBack, Worked swr, int unkno
             "G",
             "10·log10(4·pi·u ÷ p)",
             METHOD,
-            "±0.5 dB for openings of half a wave to two; finer and coarser nets differ by 0.2. There it is trusted before the sums"
-                    + " over the opening, which leave out what runs round the rim; from two waves on the sums are");
+            "±1 dB; finer and coarser nets differ by 0.2. Under a wave across it is trusted before the sum over the opening, which leaves out"
+                    + " what runs round the rim; from a wave on the sum is, which measured cones bear out");
     private static final Formula BACK = new Formula(
             "Front to back, solved as a net of wires",
             "Gain straight ahead less gain straight back.",
@@ -66,7 +66,7 @@ public record GridFigures(Worked gain, Worked frontToBack, Worked swr, int unkno
                 Worked.of(GAIN)
                         .computed("u", "straight ahead", field.intensity(Direction.X) * 1e6, "µW/sr", 4)
                         .computed("p", "taken at the probe", s.inputPower() * 1e6, "µW", 4)
-                        .gives(ahead, "dBi", 1, 0.5),
+                        .gives(ahead, "dBi", 1, 1),
                 Worked.of(BACK)
                         .computed("a", "ahead", ahead, "dBi", 2)
                         .computed("b", "back", back, "dBi", 2)

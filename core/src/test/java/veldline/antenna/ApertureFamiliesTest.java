@@ -271,7 +271,23 @@ class ApertureFamiliesTest {
                                 .gain()
                                 .value(),
                         within(0.7));
+        ApertureDesign plain = air.withSize(4, number(8));
+        ApertureDesign filled = plain.withSize(13, Quantity.of("90", Unit.DEG));
+        assertThat(hollow(filled)).as("the first hollow").isGreaterThan(hollow(plain) + 8);
+        assertThat(filled.radiation(F).gain().value())
+                .isBetween(
+                        plain.radiation(F).gain().value() - 2.5,
+                        plain.radiation(F).gain().value() - 0.3);
         assertThat(air.withSize(12, number(1)).polarized()).contains(Polarized.RIGHT_HAND);
+    }
+
+    /** The deepest between the beam and where its first lobe has its top. */
+    private static double hollow(ApertureDesign d) {
+        Radiation r = d.radiation(F);
+        return IntStream.rangeClosed(40, 120)
+                .mapToDouble(i -> r.fall(i / 10.0, 0))
+                .min()
+                .orElseThrow();
     }
 
     private static double swr(ApertureDesign d) {

@@ -12,6 +12,7 @@ package veldline.field.aperture;
  * @param pitchH likewise across
  * @param taper of each next row or column from the middle to the edge, share of the field lost at the edge
  * @param tilt by how much each next row lags, radians
+ * @param bow by how much the end rows lag the middle besides, radians; it fills the hollows beside the beam and widens it
  * @param behind power straight behind over ahead
  */
 public record PatchField(
@@ -24,12 +25,13 @@ public record PatchField(
         double pitchH,
         double taper,
         double tilt,
+        double bow,
         double behind)
         implements FarField {
     /** A patch alone. */
     public static PatchField one(Patch p, double behind) {
         double wave = 299_792_458.0 / p.frequency();
-        return new PatchField(wave, p.length() + 2 * p.extension(), p.width(), 1, 1, 0, 0, 0, 0, behind);
+        return new PatchField(wave, p.length() + 2 * p.extension(), p.width(), 1, 1, 0, 0, 0, 0, 0, behind);
     }
 
     private double weight(int i, int of) {
@@ -41,14 +43,16 @@ public record PatchField(
     }
 
     /** Sum of a row over the sum of its fields, of the lead from one to the next. */
-    private double row(int of, double lead) {
+    private double row(int of, double lead, double late) {
         double re = 0;
         double im = 0;
         double all = 0;
         for (int i = 0; i < of; i++) {
             double w = weight(i, of);
-            re += w * Math.cos(i * lead);
-            im += w * Math.sin(i * lead);
+            double from = of < 2 ? 0 : 2.0 * i / (of - 1) - 1;
+            double phase = i * lead - late * from * from;
+            re += w * Math.cos(phase);
+            im += w * Math.sin(phase);
             all += w;
         }
         return Math.hypot(re, im) / all;
@@ -59,7 +63,7 @@ public record PatchField(
         double k = 2 * Math.PI / wave;
         double alongE = Math.sin(theta) * Math.cos(phi);
         double alongH = Math.sin(theta) * Math.sin(phi);
-        double array = row(rows, k * pitchE * alongE - tilt) * row(columns, k * pitchH * alongH);
+        double array = row(rows, k * pitchE * alongE - tilt, bow) * row(columns, k * pitchH * alongH, 0);
         double x = k * width / 2 * alongH;
         double across = Math.abs(x) < 1e-9 ? 1 : Math.sin(x) / x;
         double pair = Math.cos(k * apart / 2 * alongE);

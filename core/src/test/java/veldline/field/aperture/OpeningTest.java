@@ -159,7 +159,7 @@ class OpeningTest {
         for (int n : new int[] {2, 4, 8}) {
             double g = 10
                     * Math.log10(
-                            new PatchField(wave, apart, p.width(), n, 1, 0.8 * wave, 0, 0, 0, 1e-4).directivity(20));
+                            new PatchField(wave, apart, p.width(), n, 1, 0.8 * wave, 0, 0, 0, 0, 1e-4).directivity(20));
             assertThat(g - before).isBetween(2.3, 3.9);
             before = g;
         }
