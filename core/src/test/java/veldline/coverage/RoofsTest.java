@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Optional;
+import net.jqwik.api.Assume;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
@@ -73,6 +74,10 @@ class RoofsTest {
             @ForAll @DoubleRange(min = 1, max = 119) double y,
             @ForAll @DoubleRange(min = 0.5, max = 12) double z) {
         Site.Obstacle h = house(6, floors(2));
+        // A ray through the very corner may be said to meet either wall, or both.
+        double way = Math.hypot(61 - x, 51 - y);
+        Assume.that(h.line().stream()
+                .allMatch(c -> Math.abs((c.x() - x) * (51 - y) - (c.y() - y) * (61 - x)) > 1e-6 * way));
         assertThat(loss(h, x, y, z, 61, 51, 1.2)).isCloseTo(loss(h, 61, 51, 1.2, x, y, z), within(1e-6));
     }
 
