@@ -35,7 +35,7 @@ public final class JobDesk implements AutoCloseable {
     /** An edit after a quiet spell is written so soon after it; a busy hand is written this often. */
     private static final long AUTOSAVE_MS = 150;
 
-    private static final long BUSY_AUTOSAVE_MS = 500;
+    private static final long BUSY_AUTOSAVE_MS = 300;
     /** How long a closing window waits for the last save. */
     private static final long CLOSING_SECONDS = 10;
 
