@@ -184,7 +184,7 @@ class OverlaysTest extends WindowTest {
         assertThat(work.desk().job().farAntenna()).isInstanceOf(NotChosen.class);
         push(KeyCode.RIGHT);
         push(KeyCode.ENTER);
-        until(() -> work.desk().job().made().isPresent());
+        until(() -> work.desk().job().antenna(work.desk().job().madeNear()).shapedHere());
         settle();
         assertThat(work.showing().orElseThrow().assessment().line().unknownFrom())
                 .as("the far end is still to be chosen")
