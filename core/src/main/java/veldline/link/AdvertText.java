@@ -1,8 +1,10 @@
 package veldline.link;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -15,7 +17,7 @@ import veldline.quantity.Unit;
 
 /**
  * The words of an advert, read for numbers with units: gain, band, measures, beamwidths, weight, field, connector. What is found goes into
- * the boxes and is said; everything else of the advert is left as it was.
+ * the boxes and is said beside them; everything else of the advert is left as it was.
  *
  * @param offer what was known before, with what was found
  * @param found each thing with the words it was read from
@@ -29,14 +31,18 @@ public record AdvertText(Offer offer, List<Found> found) {
     private static final Pattern GAIN = pattern(NUMBER + "\\s*(db\\s?i|db\\s?d|db)(?![a-z])");
     private static final Pattern BAND = pattern(RANGE + "\\s*(mhz|ghz)");
     private static final Pattern ONE = pattern(NUMBER + "\\s*(mhz|ghz)");
-    private static final Pattern SIZES = pattern(NUMBER + "\\s*(mm|cm|m|in|inch|\"|″)?\\s*[x×*]\\s*" + NUMBER
-            + "\\s*(?:(?:mm|cm|m|in|inch|\"|″)?\\s*[x×*]\\s*" + NUMBER + "\\s*)?(mm|cm|m|inch|in|\"|″)(?![a-z])");
-    private static final Pattern LENGTH = pattern(NUMBER + "\\s*(mm|cm|m|inches|inch|in|ft|\"|″)(?![a-z])");
-    private static final Pattern WEIGHT = pattern(NUMBER + "\\s*(kg|g|lb)(?![a-z])");
+    private static final String LENGTHS = "(mm|cm|m|inches|inch|in|ft|\"|″)";
+    private static final String BY = "\\s*[x×*]\\s*";
+    private static final Pattern SIZES = pattern(NUMBER + "\\s*" + LENGTHS + "?" + BY + NUMBER + "\\s*" + LENGTHS
+            + "?(?:" + BY + NUMBER + "\\s*" + LENGTHS + "?)?(?![a-z/])");
+    private static final Pattern LENGTH = pattern(NUMBER + "\\s*" + LENGTHS + "(?![a-z/])");
+    /** A single “5G” is no weight, and a standard's letter after its number is none. */
+    private static final Pattern WEIGHT = pattern("(?:" + NUMBER + "\\s*(kg|lb)|([0-9]{2,6})\\s*(g))(?![a-z])");
+
     private static final Pattern LEVEL =
-            pattern("(?:horizontal|azimuth|hor\\.?|az\\.?|h-?plane|level)[^0-9°]{0,24}" + NUMBER + "\\s*(?:°|deg)");
+            pattern("(?:horizontal|azimuth|hor\\.?|az\\.?|level)[^0-9°]{0,24}" + NUMBER + "\\s*(?:°|deg)");
     private static final Pattern UPRIGHT =
-            pattern("(?:vertical|elevation|vert\\.?|el\\.?|e-?plane|upright)[^0-9°]{0,24}" + NUMBER + "\\s*(?:°|deg)");
+            pattern("(?:vertical|elevation|vert\\.?|el\\.?|upright)[^0-9°]{0,24}" + NUMBER + "\\s*(?:°|deg)");
     private static final double DIPOLE = 2.15;
 
     public AdvertText {
@@ -50,15 +56,26 @@ public record AdvertText(Offer offer, List<Found> found) {
     /** Reads a text of any length; nothing in it makes this fail. */
     public static AdvertText read(String text, Offer before) {
         List<Found> found = new ArrayList<>();
-        Offer o = field(
-                text,
-                connector(
-                        text,
-                        weight(text, widths(text, band(text, gain(text, before, found), found), found), found),
-                        found),
-                found);
-        return new AdvertText(sizes(text, o, found), found);
+        Offer o = before.withWords(text);
+        for (Reader part : READERS) {
+            o = part.read(text, o, found);
+        }
+        return new AdvertText(o, found);
     }
+
+    /** Reads one thing out of a text. */
+    private interface Reader {
+        Offer read(String text, Offer before, List<Found> found);
+    }
+
+    private static final List<Reader> READERS = List.of(
+            AdvertText::gain,
+            AdvertText::band,
+            AdvertText::widths,
+            AdvertText::sizes,
+            AdvertText::weight,
+            AdvertText::connector,
+            AdvertText::field);
 
     private static String digits(String number) {
         return number.replace(',', '.');
@@ -125,8 +142,10 @@ public record AdvertText(Offer offer, List<Found> found) {
         if (!m.find()) {
             return o;
         }
-        double kg = Double.parseDouble(digits(m.group(1)))
-                * switch (m.group(2).toLowerCase(Locale.ROOT)) {
+        String number = m.group(1) == null ? m.group(3) : m.group(1);
+        String unit = (m.group(1) == null ? m.group(4) : m.group(2)).toLowerCase(Locale.ROOT);
+        double kg = Double.parseDouble(digits(number))
+                * switch (unit) {
                     case "g" -> 1e-3;
                     case "lb" -> 0.45359237;
                     default -> 1;
@@ -138,12 +157,20 @@ public record AdvertText(Offer offer, List<Found> found) {
     /** Where two or three stand together, the two greatest; else the greatest length there is. */
     private static Offer sizes(String text, Offer o, List<Found> found) {
         Matcher m = SIZES.matcher(text);
-        if (m.find()) {
-            Unit unit = unit(m.group(5));
-            List<Double> all = Stream.of(m.group(1), m.group(3), m.group(4))
-                    .filter(java.util.Objects::nonNull)
-                    .map(n -> unit.toInside(Double.parseDouble(digits(n))))
-                    .sorted(java.util.Comparator.reverseOrder())
+        // Each has its own unit, or that of the next one that has any.
+        Optional<String> unit = m.find()
+                ? Stream.of(m.group(6), m.group(4), m.group(2))
+                        .filter(Objects::nonNull)
+                        .findFirst()
+                : Optional.empty();
+        if (unit.isPresent()) {
+            String third = m.group(6) == null ? unit.get() : m.group(6);
+            String second = m.group(4) == null ? third : m.group(4);
+            String first = m.group(2) == null ? second : m.group(2);
+            List<Double> all = Stream.of(
+                            length(m.group(1), first), length(m.group(3), second), length(m.group(5), third))
+                    .flatMap(Optional::stream)
+                    .sorted(Comparator.reverseOrder())
                     .toList();
             found.add(new Found("its two greatest measures", m.group()));
             return o.withLength(Quantity.shown(all.get(0), Unit.MM, 0))
@@ -164,6 +191,10 @@ public record AdvertText(Offer offer, List<Found> found) {
         }
         found.add(new Found("its longest measure", from));
         return o.withLength(longest.get());
+    }
+
+    private static Optional<Double> length(String number, String unit) {
+        return Optional.ofNullable(number).map(n -> unit(unit).toInside(Double.parseDouble(digits(n))));
     }
 
     private static Unit unit(String word) {

@@ -20,6 +20,7 @@ import veldline.quantity.Unit;
  * @param across its second greatest measure, where it is told
  * @param level width to half power in the level plane, where it is told
  * @param upright likewise in the upright plane
+ * @param words its own, as pasted; empty where nobody did
  */
 @RecordBuilder
 public record Offer(
@@ -34,7 +35,8 @@ public record Offer(
         Quantity weight,
         Optional<Quantity> across,
         Optional<Quantity> level,
-        Optional<Quantity> upright)
+        Optional<Quantity> upright,
+        String words)
         implements OfferBuilder.With {
     /** One that tells neither a second measure nor its beams. */
     public Offer(
@@ -59,8 +61,10 @@ public record Offer(
                 weight,
                 Optional.empty(),
                 Optional.empty(),
-                Optional.empty());
+                Optional.empty(),
+                "");
     }
+
     /** An advert with nothing filled in but what the job says. */
     public static Offer blank(Quantity frequency, Polarized polarization, Connector connector) {
         Quantity nothing = Quantity.of("0", Unit.ONE);

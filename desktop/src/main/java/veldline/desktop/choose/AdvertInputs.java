@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import veldline.antenna.Polarized;
 import veldline.desktop.bench.Input;
@@ -27,7 +28,14 @@ final class AdvertInputs {
         Offer o = offer.get();
         List<Input> in = new ArrayList<>();
         in.add(new Input.Text("advert-name", "Advert", o.name(), t -> Input.Outcome.of(with(o.withName(t.strip())))));
-        in.add(new Input.Text("advert-text", "Its words, pasted", "", t -> read(t, o)));
+        in.add(new Input.Text("advert-text", "Its words, pasted", o.words(), t -> read(t, o)));
+        if (!o.words().isEmpty()) {
+            in.add(new Input.Note(
+                    "advert-found",
+                    AdvertText.read(o.words(), o).found().stream()
+                            .map(f -> f.what() + " from “" + f.from().strip() + "”")
+                            .collect(Collectors.joining("; ", "Found: ", ". Put right in the boxes what is not so."))));
+        }
         in.add(new Input.Pair(
                 value("advert-gain", "Claims", o.gain(), -30, 60, "−30", "60 dBi", o::withGain),
                 value("advert-length", "Longest measure", o.length(), 0.001, 100, "1 mm", "100 m", o::withLength)));
