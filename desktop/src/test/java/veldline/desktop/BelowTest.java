@@ -41,10 +41,6 @@ class BelowTest extends WindowTest {
         leaveBoxes();
     }
 
-    private List<String> texts() {
-        return picture().picture().texts().map(Mark.Text::text).toList();
-    }
-
     private Design fit(String key) {
         Design d = Families.wires(key).design(new Family.Wish(2437e6, 0.35, 1.6e-3, Metal.COPPER, false));
         interact(() -> work.apply(new JobChange.Fit(true, d)));

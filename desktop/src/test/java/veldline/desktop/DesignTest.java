@@ -61,12 +61,7 @@ class DesignTest extends WindowTest {
         });
         settle();
         double side = design().size(1);
-        Mark.Zone handle = picture()
-                .picture()
-                .zones()
-                .filter(z -> z.id().equals("measure:1"))
-                .findFirst()
-                .orElseThrow();
+        Mark.Zone handle = zone("measure:1");
         double x = handle.x() + 11;
         double y = handle.y() + 11;
         // Away from the middle makes it larger, whichever end the handle is at.

@@ -2,7 +2,6 @@ package veldline.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.List;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
@@ -14,10 +13,6 @@ import veldline.study.Improvement;
 
 /** Looking for what the antenna could be, in the real window. */
 class ImproveTest extends WindowTest {
-    private List<String> texts() {
-        return picture().picture().texts().map(Mark.Text::text).toList();
-    }
-
     private Improvement.Result looked() {
         settle();
         interact(() -> work.go(Step.SHAPE));
@@ -74,14 +69,5 @@ class ImproveTest extends WindowTest {
         until(() -> lookup("#finding-0").query().getAccessibleText().contains("keeps every limit"));
         push(KeyCode.ESCAPE);
         until(() -> work.overlay().isEmpty());
-    }
-
-    private Mark.Zone zone(String id) {
-        return picture()
-                .picture()
-                .zones()
-                .filter(z -> z.id().equals(id))
-                .findFirst()
-                .orElseThrow();
     }
 }

@@ -38,10 +38,6 @@ class OpeningTest extends WindowTest {
         settle();
     }
 
-    private List<String> texts() {
-        return picture().picture().texts().map(Mark.Text::text).toList();
-    }
-
     private double gain() {
         return work.showing()
                 .orElseThrow()
@@ -99,12 +95,7 @@ class OpeningTest extends WindowTest {
     void aRimIsDragged() {
         fit("dish");
         double was = design().size(0);
-        Mark.Zone rim = picture()
-                .picture()
-                .zones()
-                .filter(z -> z.id().equals("opening:0"))
-                .findFirst()
-                .orElseThrow();
+        Mark.Zone rim = zone("opening:0");
         double x = rim.x() + 11;
         double y = rim.y() + 11;
         drag(picture().localToScreen(x, y)).dropBy(0, y > 146 ? 18 : -18);

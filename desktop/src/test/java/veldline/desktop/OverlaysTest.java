@@ -28,10 +28,6 @@ import veldline.store.RunningRecording;
 
 /** What lies over a bench for a while, in the real window. */
 class OverlaysTest extends WindowTest {
-    private List<String> texts() {
-        return picture().picture().texts().map(Mark.Text::text).toList();
-    }
-
     private List<String> marginTexts() {
         return lookup("#margin")
                 .queryAs(veldline.desktop.part.PictureView.class)
@@ -68,12 +64,7 @@ class OverlaysTest extends WindowTest {
         leaveBoxes();
         push(KeyCode.RIGHT);
         until(() -> !texts().equals(before));
-        Mark.Zone zone = picture()
-                .picture()
-                .zones()
-                .filter(z -> z.id().equals("value"))
-                .findFirst()
-                .orElseThrow();
+        Mark.Zone zone = zone("value");
         drag(picture().localToScreen(zone.x() + zone.width() / 2, zone.y() + zone.height() / 2))
                 .dropBy(120, 0);
         until(() -> work.showing().orElseThrow().noted().get("sum.0.distance").matches("5.2km\\|[6-9]\\d\\d\\d"));
@@ -228,12 +219,7 @@ class OverlaysTest extends WindowTest {
         rest();
         until(() -> lookup("#finding-1").query().getAccessibleText().contains("is the most for that size"));
         leaveBoxes();
-        Mark.Zone zone = picture()
-                .picture()
-                .zones()
-                .filter(z -> z.id().equals("advert"))
-                .findFirst()
-                .orElseThrow();
+        Mark.Zone zone = zone("advert");
         double gain = work.desk().job().offer().orElseThrow().gain().value();
         drag(picture().localToScreen(zone.x() + zone.width() - 4, zone.y() + zone.height() / 2))
                 .dropBy(-zone.width() / 2, 0);

@@ -60,12 +60,7 @@ class OwnWiresTest extends WindowTest {
     void aCornerIsDraggedAndTheGainFollows() {
         dipole();
         double before = gain();
-        Mark.Zone corner = picture()
-                .picture()
-                .zones()
-                .filter(z -> z.id().equals("corner:0.1"))
-                .findFirst()
-                .orElseThrow();
+        Mark.Zone corner = zone("corner:0.1");
         drag(picture().localToScreen(corner.x() + 10, corner.y() + 10)).dropBy(40, 10);
         until(() -> wires().wires().get(0).corners().get(1).x().value() > 1e-3);
         assertThat(wires().wires().get(0).corners().get(1).z().number())

@@ -14,10 +14,6 @@ import veldline.quantity.NumberText;
 
 /** Curves read by pointer and by keys, and what can be laid over the drawing, in the real window. */
 class ShapeReadingTest extends WindowTest {
-    private List<String> texts() {
-        return picture().picture().texts().map(Mark.Text::text).toList();
-    }
-
     private void shape() {
         settle();
         interact(() -> work.go(Step.SHAPE));
@@ -26,15 +22,6 @@ class ShapeReadingTest extends WindowTest {
 
     private AntennaFigures figures() {
         return work.showing().orElseThrow().assessment().antenna().value().orElseThrow();
-    }
-
-    private Mark.Zone zone(String id) {
-        return picture()
-                .picture()
-                .zones()
-                .filter(z -> z.id().equals(id))
-                .findFirst()
-                .orElseThrow();
     }
 
     @Test

@@ -40,15 +40,6 @@ class SiteAndWayTest extends WindowTest {
         settle();
     }
 
-    private Mark.Zone zone(String id) {
-        return picture()
-                .picture()
-                .zones()
-                .filter(z -> z.id().equals(id))
-                .findFirst()
-                .orElseThrow();
-    }
-
     @Test
     void theGroundIsReadFromATableAndTheDistanceFollows() throws IOException {
         settle();

@@ -92,12 +92,7 @@ class WalkTest extends WindowTest {
         settle();
         push(KeyCode.DIGIT3);
         until(() -> picture().picture().zones().anyMatch(z -> z.id().equals("element:4")));
-        Mark.Zone zone = picture()
-                .picture()
-                .zones()
-                .filter(z -> z.id().equals("element:4"))
-                .findFirst()
-                .orElseThrow();
+        Mark.Zone zone = zone("element:4");
         double gain = work.showing()
                 .orElseThrow()
                 .assessment()
@@ -158,12 +153,7 @@ class WalkTest extends WindowTest {
     void aHeightIsDraggedInTheSideView() {
         settle();
         push(KeyCode.DIGIT1);
-        Mark.Zone zone = picture()
-                .picture()
-                .zones()
-                .filter(z -> z.id().equals("height:near"))
-                .findFirst()
-                .orElseThrow();
+        Mark.Zone zone = zone("height:near");
         Point2D from = picture().localToScreen(zone.x() + zone.width() / 2, zone.y() + zone.height() / 2);
         drag(from, MouseButton.PRIMARY).moveBy(0, -10).moveBy(0, -50).drop();
         until(() -> work.desk().job().brief().near().height().value() > 10);

@@ -3,6 +3,7 @@ package veldline.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import java.util.function.BooleanSupplier;
@@ -18,6 +19,7 @@ import veldline.demo.TernholmSands;
 import veldline.desktop.look.Faces;
 import veldline.desktop.part.PictureView;
 import veldline.job.Job;
+import veldline.picture.Mark;
 import veldline.store.JobStore;
 
 /** The real window, off-screen, with the sample job saved in a folder of its own. */
@@ -92,6 +94,21 @@ abstract class WindowTest extends ApplicationTest {
 
     protected PictureView picture() {
         return lookup("#picture").queryAs(PictureView.class);
+    }
+
+    /** Everything that is written on the picture. */
+    protected List<String> texts() {
+        return picture().picture().texts().map(Mark.Text::text).toList();
+    }
+
+    /** Where something on the picture can be taken hold of. */
+    protected Mark.Zone zone(String id) {
+        return picture()
+                .picture()
+                .zones()
+                .filter(z -> z.id().equals(id))
+                .findFirst()
+                .orElseThrow();
     }
 
     protected String news() {
