@@ -131,7 +131,7 @@ final class DesignCommand implements Callable<Integer> {
                 + NumberText.shown(z.getReal(), 1) + (z.getImaginary() < 0 ? " − j" : " + j")
                 + NumberText.shown(Math.abs(z.getImaginary()), 1) + " Ω, SWR "
                 + NumberText.shown(Mismatch.swr(z, LINE), 2) + " on 50 Ω, solved with " + s.unknowns() + " unknowns");
-        for (Worked w : d.of().schools(d, hertz)) {
+        for (Worked w : d.of().schools(d, hertz, () -> true)) {
             out.println(
                     w.formula().name() + ": " + w.shown() + ". " + w.formula().goodTo());
         }

@@ -4,6 +4,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BooleanSupplier;
 import java.util.stream.Stream;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
@@ -133,7 +134,7 @@ public final class AxialHelix implements WireFamily {
 
     /** Widths and gains by the schools, the measured fit first. */
     @Override
-    public List<Worked> schools(Design d, double frequency) {
+    public List<Worked> schools(Design d, double frequency, BooleanSupplier goOn) {
         double wave = C / frequency;
         double c = d.size(1) / wave;
         double p = Math.atan(d.size(2) / d.size(1));
@@ -150,14 +151,17 @@ public final class AxialHelix implements WireFamily {
                                 textbook(LATER_TEXTBOOK, 12, n, c, d.size(2) / wave),
                                 textbook(TEXTBOOK, 15, n, c, d.size(2) / wave)),
                         Stream.concat(
-                                HelixStrip.of(d, frequency).map(s -> s.said(d, frequency)).orElse(List.of()).stream(),
-                                strip(d, frequency).stream()))
+                                HelixStrip.of(d, frequency, goOn)
+                                        .map(s -> s.said(d, frequency))
+                                        .orElse(List.of())
+                                        .stream(),
+                                strip(d, frequency, goOn).stream()))
                 .toList();
     }
 
     /** How high the strip lies that brings the solved feed to 50 Ω; empty where it would have no height. */
-    static Optional<Worked> strip(Design d, double frequency) {
-        double r = Resonance.impedance(d, frequency).getReal();
+    static Optional<Worked> strip(Design d, double frequency, BooleanSupplier goOn) {
+        double r = Resonance.impedance(d, frequency, goOn).getReal();
         double open = 376.73 / Math.sqrt(50 * r) - 2;
         double width = 1000 * STRIP_WAVES * C / frequency;
         return open > LEAST_OPEN

@@ -4,6 +4,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BooleanSupplier;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
 import veldline.field.wire.Vec;
@@ -105,7 +106,7 @@ public final class CornerReflector implements WireFamily {
     }
 
     @Override
-    public List<Worked> schools(Design d, double frequency) {
+    public List<Worked> schools(Design d, double frequency, BooleanSupplier goOn) {
         if (Math.abs(d.size(5) - 90) > 1) {
             return List.of();
         }

@@ -4,6 +4,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BooleanSupplier;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
 import veldline.field.wire.Vec;
@@ -132,7 +133,7 @@ public final class DipoleArray implements WireFamily {
     }
 
     @Override
-    public List<Worked> schools(Design d, double frequency) {
+    public List<Worked> schools(Design d, double frequency, BooleanSupplier goOn) {
         if (d.count(1) == END_FIRE) {
             return List.of();
         }

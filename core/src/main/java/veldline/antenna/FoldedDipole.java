@@ -3,6 +3,7 @@ package veldline.antenna;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import java.util.function.BooleanSupplier;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
 import veldline.field.wire.Port;
@@ -84,7 +85,7 @@ public final class FoldedDipole implements WireFamily {
     }
 
     @Override
-    public List<Worked> schools(Design d, double frequency) {
+    public List<Worked> schools(Design d, double frequency, BooleanSupplier goOn) {
         return List.of(Worked.of(STEP_UP)
                 .computed("a", "fed radius", d.round() * 500, "mm", 3)
                 .computed("b", "unfed radius", d.size(2) * 500, "mm", 3)

@@ -3,6 +3,7 @@ package veldline.antenna;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import java.util.function.BooleanSupplier;
 import veldline.explain.Worked;
 import veldline.field.wire.Port;
 import veldline.field.wire.Vec;
@@ -80,7 +81,7 @@ public final class GroundPlane implements WireFamily {
     }
 
     @Override
-    public List<Worked> schools(Design d, double frequency) {
+    public List<Worked> schools(Design d, double frequency, BooleanSupplier goOn) {
         return HalfWave.schools(2 * d.size(0), frequency);
     }
 

@@ -3,6 +3,7 @@ package veldline.antenna;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BooleanSupplier;
 import org.hipparchus.complex.Complex;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
@@ -40,6 +41,10 @@ record HelixStrip(double arc, double height, Complex feed) {
     private static final int MOST_TURNS = 6;
 
     private static final int STEPS = 12;
+    /** Steps by which its slopes are found: degrees, and waves. */
+    private static final double MORE_ARC = 2;
+
+    private static final double MORE_HEIGHT = 0.002;
     private static final double CLOSE = 0.5;
     private static final double LEAST_ARC = 25;
     private static final double MOST_ARC = 120;
@@ -66,37 +71,40 @@ record HelixStrip(double arc, double height, Complex feed) {
             METHOD,
             GOOD_TO);
 
-    /** The strip of a design; empty where none in reach does it. */
-    static Optional<HelixStrip> of(Design d, double frequency) {
+    /**
+     * The strip of a design; empty where none in reach does it.
+     *
+     * @param goOn polled often; when false the work stops with a {@link veldline.field.solve.SolveFailure}
+     */
+    static Optional<HelixStrip> of(Design d, double frequency, BooleanSupplier goOn) {
         double arc = 60;
         double height = 0.04;
-        for (int step = 0; step < STEPS; step++) {
-            Optional<Complex> at = feed(d, frequency, arc, height);
-            if (at.isEmpty()) {
-                return Optional.empty();
-            }
+        Optional<Complex> first = feed(d, frequency, arc, height, goOn);
+        Optional<Complex> longer = feed(d, frequency, arc + MORE_ARC, height, goOn);
+        Optional<Complex> higher = feed(d, frequency, arc, height + MORE_HEIGHT, goOn);
+        if (first.isEmpty() || longer.isEmpty() || higher.isEmpty()) {
+            return Optional.empty();
+        }
+        // Resistance goes with the height and reactance with the length nearly in proportion: the slopes at the first
+        // guess serve to the end.
+        Complex byArc = longer.get().subtract(first.get()).divide(MORE_ARC);
+        Complex byHeight = higher.get().subtract(first.get()).divide(MORE_HEIGHT);
+        double det = cross(byArc, byHeight);
+        Optional<Complex> at = first;
+        for (int step = 0; step < STEPS && at.isPresent(); step++) {
             Complex off = at.get().subtract(OHMS);
             if (off.norm() < CLOSE) {
                 return Optional.of(new HelixStrip(arc, height, at.get()));
             }
-            double da = 0.5;
-            double dh = 0.0005;
-            Optional<Complex> longer = feed(d, frequency, arc + da, height);
-            Optional<Complex> higher = feed(d, frequency, arc, height + dh);
-            if (longer.isEmpty() || higher.isEmpty()) {
-                return Optional.empty();
-            }
-            Complex byArc = longer.get().subtract(at.get()).divide(da);
-            Complex byHeight = higher.get().subtract(at.get()).divide(dh);
-            double det = byArc.getReal() * byHeight.getImaginary() - byArc.getImaginary() * byHeight.getReal();
-            double moreArc = -(off.getReal() * byHeight.getImaginary() - off.getImaginary() * byHeight.getReal()) / det;
-            double moreHeight = -(byArc.getReal() * off.getImaginary() - byArc.getImaginary() * off.getReal()) / det;
-            // Half a step at most of what there is, so that a first guess far off does not fling it away.
-            double share = Math.min(1, Math.min(20 / Math.abs(moreArc), 0.02 / Math.abs(moreHeight)));
-            arc = Math.max(LEAST_ARC, Math.min(MOST_ARC, arc + share * moreArc));
-            height = Math.max(LEAST_HEIGHT, Math.min(MOST_HEIGHT, height + share * moreHeight));
+            arc = Math.max(LEAST_ARC, Math.min(MOST_ARC, arc - cross(off, byHeight) / det));
+            height = Math.max(LEAST_HEIGHT, Math.min(MOST_HEIGHT, height - cross(byArc, off) / det));
+            at = feed(d, frequency, arc, height, goOn);
         }
         return Optional.empty();
+    }
+
+    private static double cross(Complex a, Complex b) {
+        return a.getReal() * b.getImaginary() - a.getImaginary() * b.getReal();
     }
 
     /** Height and length as they are said. */
@@ -116,10 +124,10 @@ record HelixStrip(double arc, double height, Complex feed) {
     }
 
     /** Impedance at the feed with a strip; empty where it cannot be solved. */
-    static Optional<Complex> feed(Design d, double frequency, double arc, double height) {
+    static Optional<Complex> feed(Design d, double frequency, double arc, double height, BooleanSupplier goOn) {
         WireModel model = model(d, C / frequency, arc, height);
         return ModelCheck.faults(model, frequency).isEmpty()
-                ? Optional.of(new FieldSolver(model, MeshRule.standard(frequency), () -> true)
+                ? Optional.of(new FieldSolver(model, MeshRule.standard(frequency), goOn)
                         .at(frequency)
                         .impedances()
                         .get(0))

@@ -5,6 +5,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BooleanSupplier;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
 import veldline.field.pattern.RadiatedField;
@@ -183,16 +184,16 @@ public final class HungWire implements WireFamily {
 
     /** What the earth takes, and the feed without it; takes two solutions. */
     @Override
-    public List<Worked> schools(Design d, double frequency) {
+    public List<Worked> schools(Design d, double frequency, BooleanSupplier goOn) {
         WireModel over = model(d);
         if (!ModelCheck.faults(over, frequency).isEmpty()) {
             return List.of();
         }
-        FieldSolution hung = solved(over, frequency);
+        FieldSolution hung = solved(over, frequency, goOn);
         double sent = Sphere.radiatedPower(new RadiatedField(hung), over.extent());
         double heat = hung.lostPower();
         double taken = hung.inputPower();
-        FieldSolution alone = solved(model(d, Ground.FREE), frequency);
+        FieldSolution alone = solved(model(d, Ground.FREE), frequency, goOn);
         double open = alone.impedances().get(0).getReal();
         RadiatedField field = new RadiatedField(alone);
         return List.of(
@@ -210,8 +211,8 @@ public final class HungWire implements WireFamily {
                         .gives(field.gainDbi(Direction.X), "dBi", 1));
     }
 
-    private static FieldSolution solved(WireModel model, double frequency) {
-        return new FieldSolver(model, MeshRule.standard(frequency), () -> true).at(frequency);
+    private static FieldSolution solved(WireModel model, double frequency, BooleanSupplier goOn) {
+        return new FieldSolver(model, MeshRule.standard(frequency), goOn).at(frequency);
     }
 
     @Override

@@ -5,6 +5,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BooleanSupplier;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
 import veldline.field.wire.Vec;
@@ -154,7 +155,7 @@ public final class LogPeriodic implements WireFamily {
     }
 
     @Override
-    public List<Worked> schools(Design d, double frequency) {
+    public List<Worked> schools(Design d, double frequency, BooleanSupplier goOn) {
         Worked tau = Worked.of(FACTOR)
                 .computed("s", "shortest", d.size(1) * 1000, "mm", 1)
                 .computed("l", "longest", d.size(0) * 1000, "mm", 1)

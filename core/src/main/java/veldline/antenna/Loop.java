@@ -3,6 +3,7 @@ package veldline.antenna;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import java.util.function.BooleanSupplier;
 import veldline.explain.Worked;
 import veldline.field.wire.Curve;
 import veldline.field.wire.Port;
@@ -61,7 +62,7 @@ public final class Loop implements WireFamily {
     }
 
     @Override
-    public List<Worked> schools(Design d, double frequency) {
+    public List<Worked> schools(Design d, double frequency, BooleanSupplier goOn) {
         return LoopLength.schools(d.size(0), frequency);
     }
 

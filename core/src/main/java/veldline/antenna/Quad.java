@@ -4,6 +4,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BooleanSupplier;
 import java.util.stream.Stream;
 import veldline.explain.Worked;
 import veldline.field.wire.Port;
@@ -116,7 +117,7 @@ public final class Quad implements WireFamily {
     }
 
     @Override
-    public List<Worked> schools(Design d, double frequency) {
+    public List<Worked> schools(Design d, double frequency, BooleanSupplier goOn) {
         return LoopLength.schools(4 * d.size(1), frequency);
     }
 

@@ -2,6 +2,7 @@ package veldline.antenna;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BooleanSupplier;
 import java.util.function.ToDoubleFunction;
 import org.hipparchus.analysis.UnivariateFunction;
 import org.hipparchus.analysis.solvers.BrentSolver;
@@ -155,10 +156,14 @@ final class Resonance {
 
     /** Not a number where the design cannot be solved. */
     static Complex impedance(Design d, double frequency) {
+        return impedance(d, frequency, () -> true);
+    }
+
+    static Complex impedance(Design d, double frequency, BooleanSupplier goOn) {
         if (!ModelCheck.faults(d.model(), frequency).isEmpty()) {
             return Complex.NaN;
         }
-        return new FieldSolver(d.model(), MeshRule.standard(frequency), () -> true)
+        return new FieldSolver(d.model(), MeshRule.standard(frequency), goOn)
                 .at(frequency)
                 .impedances()
                 .get(0);

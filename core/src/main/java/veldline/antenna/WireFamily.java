@@ -2,6 +2,7 @@ package veldline.antenna;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BooleanSupplier;
 import veldline.antenna.Family.Silhouette.Bar;
 import veldline.explain.Worked;
 import veldline.field.wire.ModelCheck;
@@ -109,8 +110,12 @@ public interface WireFamily extends Family {
         return false;
     }
 
-    /** Other ways to work out one of its figures that are in use, the name of each in its formula. */
-    default List<Worked> schools(Design d, double frequency) {
+    /**
+     * Other ways to work out one of its figures that are in use, the name of each in its formula.
+     *
+     * @param goOn polled by those that are solved; when false the work stops with a {@link veldline.field.solve.SolveFailure}
+     */
+    default List<Worked> schools(Design d, double frequency, BooleanSupplier goOn) {
         return List.of();
     }
 

@@ -4,6 +4,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BooleanSupplier;
 import java.util.stream.Stream;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
@@ -137,11 +138,10 @@ public final class YagiStack implements WireFamily {
 
     /** Distances by the beam of one of them, side by side and over one another; takes a solution. */
     @Override
-    public List<Worked> schools(Design d, double frequency) {
+    public List<Worked> schools(Design d, double frequency, BooleanSupplier goOn) {
         Quantity alone = Quantity.of("1", Unit.ONE);
         WireModel one = d.withSize(0, alone).withSize(1, alone).model();
-        RadiatedField field =
-                new RadiatedField(new FieldSolver(one, MeshRule.standard(frequency), () -> true).at(frequency));
+        RadiatedField field = new RadiatedField(new FieldSolver(one, MeshRule.standard(frequency), goOn).at(frequency));
         double wave = 299_792_458.0 / frequency;
         Stream<Worked> distances = Stream.of(new Vec(0, 1, 0), new Vec(0, 0, 1))
                 .flatMap(across -> new Beam(field, Direction.X, across).halfPowerWidth().stream())

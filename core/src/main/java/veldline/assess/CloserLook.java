@@ -33,7 +33,7 @@ public record CloserLook(
                 BuildPlan.of(in, goOn),
                 WideField.of(new FieldSolver(made.model(), MeshRule.standard(f), goOn).at(f)),
                 Addition.of(made, f, goOn),
-                made instanceof Design d ? d.of().schools(d, f) : List.of(),
+                made instanceof Design d ? d.of().schools(d, f, goOn) : List.of(),
                 made instanceof Design d ? PhaseLook.of(d, f, goOn) : Optional.empty());
     }
 }

@@ -14,8 +14,6 @@ import veldline.field.solve.FieldSolution;
 import veldline.field.solve.FieldSolver;
 import veldline.field.solve.MeshRule;
 import veldline.field.wire.Direction;
-import veldline.field.wire.Ground;
-import veldline.field.wire.WireModel;
 import veldline.line.Mismatch;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
@@ -23,27 +21,8 @@ import veldline.stock.Metal;
 
 /** A wire as it hangs over earth, and a helix with its strip over a plate: what is solved with what lies under it. */
 class OverGroundTest {
-    private static FieldSolution solved(WireModel m, double frequency) {
-        return new FieldSolver(m, MeshRule.standard(frequency), () -> true).at(frequency);
-    }
-
     private static FieldSolution solved(Design d, double frequency) {
-        return solved(d.model(), frequency);
-    }
-
-    private static FieldSolution inTheOpen(Design d, double frequency, MeshRule rule) {
-        WireModel m = d.model();
-        return solved(
-                new WireModel(
-                        m.name(),
-                        m.wires(),
-                        m.sources(),
-                        m.loads(),
-                        m.networks(),
-                        Ground.FREE,
-                        m.conductivity(),
-                        m.boresight()),
-                frequency);
+        return new FieldSolver(d.model(), MeshRule.standard(frequency), () -> true).at(frequency);
     }
 
     private static Complex impedance(Design d, double frequency) {
@@ -62,7 +41,8 @@ class OverGroundTest {
         WireFamily f = Families.wires("helix");
         Family.Wish wish = wish(f, false);
         Design d = f.begun(wish);
-        double h = AxialHelix.strip(d, wish.frequency()).orElseThrow().value();
+        double h =
+                AxialHelix.strip(d, wish.frequency(), () -> true).orElseThrow().value();
         double w = 0.1 * wish.wavelength() * 1000;
         double line = 376.73 / (w / h + 2);
         double feed = Resonance.impedance(d, wish.frequency()).getReal();
@@ -78,16 +58,17 @@ class OverGroundTest {
         Family.Wish wish = wish(f, false);
         double frequency = wish.frequency();
         Design d = f.begun(wish).withSize(0, Quantity.of(Integer.toString(turns), Unit.ONE));
-        HelixStrip s = HelixStrip.of(d, frequency).orElseThrow();
+        HelixStrip s = HelixStrip.of(d, frequency, () -> true).orElseThrow();
         assertThat(s.arc()).isBetween(40.0, 90.0);
         for (double share : new double[] {0.95, 1, 1.05}) {
             // The strip keeps its size while the wave changes.
-            Complex z = HelixStrip.feed(d, frequency * share, s.arc(), s.height() * share)
+            Complex z = HelixStrip.feed(d, frequency * share, s.arc(), s.height() * share, () -> true)
                     .orElseThrow();
             assertThat(Mismatch.swr(z, 50)).as("at %s of the frequency", share).isLessThan(1.35);
         }
-        double line = AxialHelix.strip(d, frequency).orElseThrow().value() / (1000 * wish.wavelength());
-        assertThat(Mismatch.swr(HelixStrip.feed(d, frequency, 90, line).orElseThrow(), 50))
+        double line = AxialHelix.strip(d, frequency, () -> true).orElseThrow().value() / (1000 * wish.wavelength());
+        assertThat(Mismatch.swr(
+                        HelixStrip.feed(d, frequency, 90, line, () -> true).orElseThrow(), 50))
                 .isGreaterThan(1.5);
     }
 
@@ -100,7 +81,7 @@ class OverGroundTest {
         for (double metres : new double[] {5, 12, 30, 90}) {
             Quantity height = Quantity.shown(metres, Unit.M, 1);
             Design d = begun.withSize(2, height).withSize(3, height);
-            List<Worked> said = f.schools(d, 7.1e6);
+            List<Worked> said = f.schools(d, 7.1e6, () -> true);
             double taken = said.get(0).value();
             assertThat(taken).as(metres + " m").isBetween(0.0, before);
             before = taken;
@@ -122,10 +103,10 @@ class OverGroundTest {
         assertThat(new RadiatedField(over).gainDbi(new Direction(89.99, 0)))
                 .as("level with the ground the bounce undoes it")
                 .isLessThan(-20);
-        FieldSolution open = inTheOpen(d, 7.1e6, MeshRule.standard(7.1e6));
+        FieldSolution open = WireFamiliesTest.inTheOpen(d, 7.1e6, MeshRule.standard(7.1e6));
         assertThat(RadiatedField.leaving(open).gainDbi(Direction.X))
                 .isEqualTo(new RadiatedField(open).gainDbi(Direction.X))
-                .isCloseTo(f.schools(d, 7.1e6).get(2).value(), within(1e-9));
+                .isCloseTo(f.schools(d, 7.1e6, () -> true).get(2).value(), within(1e-9));
         // Low over the earth its image holds the resistance down, so more current runs for the same power.
         assertThat(RadiatedField.leaving(over).gainDbi(Direction.X))
                 .isCloseTo(RadiatedField.leaving(open).gainDbi(Direction.X), within(3.0));

@@ -55,7 +55,7 @@ class WireFamiliesTest {
     }
 
     /** Without the earth under what hangs: only then is all of its power sent or turned to heat. */
-    private static FieldSolution inTheOpen(Design d, double frequency, MeshRule rule) {
+    static FieldSolution inTheOpen(Design d, double frequency, MeshRule rule) {
         WireModel m = d.model();
         WireModel open = new WireModel(
                 m.name(),
