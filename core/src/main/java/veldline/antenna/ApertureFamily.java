@@ -73,7 +73,12 @@ public interface ApertureFamily extends Family {
     /** Whether one is worth making for a wish at all. */
     boolean serves(Wish wish);
 
-    /** The square of its greatest side, against the wind, square metres. */
+    /** Degrees by which its beam leans from its own axis, down where its field stands. */
+    default double leans(ApertureDesign d) {
+        return 0;
+    }
+
+    /** What it shows the wind at most, square metres. */
     double area(ApertureDesign d);
 
     /** Kilograms. */

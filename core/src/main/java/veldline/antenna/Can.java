@@ -115,9 +115,7 @@ public final class Can implements ApertureFamily {
     public List<Quantity> begin(Wish wish) {
         double wave = wish.wavelength();
         double inside = 0.7 * wave;
-        double guided = new CircularGuide(inside)
-                .wavelength(Mode.TE11, wish.frequency())
-                .orElseThrow();
+        double guided = new CircularGuide(inside).guided(wish.frequency());
         return List.of(
                 MEASURES.get(INSIDE).of(inside),
                 MEASURES.get(BEHIND).of(guided / 4),
@@ -129,18 +127,8 @@ public final class Can implements ApertureFamily {
                 Quantity.of("14", Unit.DB));
     }
 
-    /** @throws IllegalArgumentException for a tube that passes nothing, with what would do */
-    static void passes(double inside, double frequency) {
-        if (new CircularGuide(inside).wavelength(Mode.TE11, frequency).isEmpty()) {
-            throw new IllegalArgumentException("A tube of " + NumberText.shown(inside * 1000, 1)
-                    + " mm passes nothing at " + NumberText.shown(frequency / 1e6, 0) + " MHz; it begins at "
-                    + NumberText.shown(CircularGuide.narrowest(frequency, 1) * 1000, 1) + " mm");
-        }
-    }
-
     @Override
     public Radiation radiation(ApertureDesign d, double frequency) {
-        passes(d.size(INSIDE), frequency);
         FeedPattern mouth = new FeedPattern.Tube(d.size(INSIDE), frequency);
         double directivity = mouth.directivity();
         double wave = C / frequency;
@@ -164,7 +152,7 @@ public final class Can implements ApertureFamily {
                 lost,
                 1.5,
                 field,
-                Radiation.of(d.size(RETURN_LOSS)));
+                Radiation.Feed.typed(d.size(RETURN_LOSS)));
     }
 
     @Override

@@ -112,7 +112,7 @@ public final class Dish implements ApertureFamily {
         return "Wind takes hold of it, its beam asks for a firm mast and careful aim, and under five waves across a Yagi or a horn does as well.";
     }
 
-    /** From three waves across to what still can be carried. */
+    /** Where three waves and more can still be carried. */
     @Override
     public boolean serves(Wish wish) {
         return wish.wavelength() < 0.4;
@@ -141,7 +141,7 @@ public final class Dish implements ApertureFamily {
                 Quantity.of("14", Unit.DB));
     }
 
-    /** Two sizes, the larger of the two no wider than may be carried. */
+    /** Three sizes, as far as they can be carried. */
     @Override
     public List<ApertureDesign> choices(Wish wish) {
         double wave = wish.wavelength();
@@ -210,7 +210,7 @@ public final class Dish implements ApertureFamily {
                     .computed("w", "wave", wave * 1000, "mm", 3)
                     .gives(10 * Math.log10(1 + x * x), "dB", 2));
         }
-        return new Radiation(even, lost, 0.5, lit.field(), Radiation.of(d.size(RETURN_LOSS)));
+        return new Radiation(even, lost, 0.5, lit.field(), Radiation.Feed.typed(d.size(RETURN_LOSS)));
     }
 
     private static Worked part(Formula formula, String symbol, String what, double share) {

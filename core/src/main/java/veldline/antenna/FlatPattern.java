@@ -9,12 +9,10 @@ import veldline.picture.Mark.At;
  * @param name of the part
  * @param count how many of it
  * @param outline closed, metres
- * @param folds where it is bent or rolled from, from and to
  */
-public record FlatPattern(String name, int count, List<At> outline, List<At[]> folds) {
+public record FlatPattern(String name, int count, List<At> outline) {
     public FlatPattern {
         outline = List.copyOf(outline);
-        folds = List.copyOf(folds);
     }
 
     /** Of what is inside the outline, square metres. */

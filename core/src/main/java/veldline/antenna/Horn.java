@@ -158,7 +158,7 @@ public final class Horn implements ApertureFamily {
                                 .gives(-10 * Math.log10(late), "dB", 2)),
                 Math.min(h.width(), h.height()) > wave ? 0.3 : 1,
                 h.opening(frequency).field(),
-                Radiation.of(d.size(RETURN_LOSS)));
+                Radiation.Feed.typed(d.size(RETURN_LOSS)));
     }
 
     @Override
@@ -238,8 +238,11 @@ public final class Horn implements ApertureFamily {
         return new FlatPattern(
                 name,
                 2,
-                List.of(new At(-narrow / 2, 0), new At(narrow / 2, 0), new At(wide / 2, high), new At(-wide / 2, high)),
-                List.of());
+                List.of(
+                        new At(-narrow / 2, 0),
+                        new At(narrow / 2, 0),
+                        new At(wide / 2, high),
+                        new At(-wide / 2, high)));
     }
 
     @Override

@@ -7,6 +7,7 @@ import veldline.antenna.Sketch.Kind;
 import veldline.antenna.Sketch.Line;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
+import veldline.field.aperture.FarField;
 import veldline.field.aperture.Patch;
 import veldline.field.aperture.PatchField;
 import veldline.picture.Mark.At;
@@ -33,6 +34,12 @@ public final class PatchPanel implements ApertureFamily {
     private static final int BACK = 11;
     private static final int TURNS = 12;
     private static final int BOW = 13;
+    private static final int WIDTH = 14;
+    /** Of the ground beyond the outermost patches, in patches. */
+    private static final double ROUND = 0.9;
+    /** What its feed is to be, ohms. */
+    private static final double LINE = 50;
+
     private static final double[] PERMITTIVITY = {1.04, 2.2, 4.4};
     private static final double[] TANGENT = {0.0005, 0.001, 0.02};
 
@@ -50,7 +57,8 @@ public final class PatchPanel implements ApertureFamily {
             Measure.number("Feed lines, a metre", Unit.DB, 0, 60),
             Measure.number("Straight back, under ahead", Unit.DB, 8, 40),
             Measure.choice("Field", "straight", "right-handed", "left-handed"),
-            Measure.angle("End rows late by, fills hollows", 0, 120));
+            Measure.angle("End rows late by, fills hollows", 0, 120),
+            Measure.length("Patch, wide", 0.1, 0.9));
 
     private static final Formula SUMMED = new Formula(
             "Patches by their pattern",
@@ -73,6 +81,14 @@ public final class PatchPanel implements ApertureFamily {
             "a·m",
             "Lines laid as a tree, by the shorter ways",
             "±30 % of it: corners and joints add");
+    private static final String AT_ITS_FEED =
+            "Between the edge and the middle, where it is nothing; v is twice the quality times how much too long it is.";
+    private static final String AT_FEED_BOOK = "Balanis, Antenna Theory, 3rd ed., §14.2.1 and §14.2.4";
+    private static final String AT_FEED_GOOD = "±15 %; the pin's own inductance and the divider are not in it";
+    private static final Formula RESISTANCE = new Formula(
+            "Resistance of a patch", AT_ITS_FEED, "R", "e·cos(pi·y ÷ l)^2 ÷ (1 + v^2)", AT_FEED_BOOK, AT_FEED_GOOD);
+    private static final Formula REACTANCE = new Formula(
+            "Reactance of a patch", AT_ITS_FEED, "X", "−v·e·cos(pi·y ÷ l)^2 ÷ (1 + v^2)", AT_FEED_BOOK, AT_FEED_GOOD);
     private static final Formula BAND = new Formula(
             "Band at SWR 2",
             "A resonant patch of quality q, about f MHz.",
@@ -81,8 +97,8 @@ public final class PatchPanel implements ApertureFamily {
             "Balanis, Antenna Theory, 3rd ed., §14.2.4, (s − 1) ÷ (q·sqrt(s))",
             "±15 %; a panel's divider narrows it");
     private static final Formula WIDE = new Formula(
-            "Patch, wide",
-            "Across the current, where it sends well: w the wave in mm, p the permittivity under it.",
+            "Width that sends well",
+            "Across the current: w the wave in mm, p the permittivity under it.",
             "W",
             "w ÷ 2·sqrt(2 ÷ (p + 1))",
             "Balanis, Antenna Theory, 3rd ed., §14.2.1",
@@ -122,12 +138,11 @@ public final class PatchPanel implements ApertureFamily {
         double wave = wish.wavelength();
         double thick = 0.04 * wave;
         Patch p = new Patch(wish.frequency(), PERMITTIVITY[0], thick);
-        double ohms = 1 / (1 / p.edgeResistance());
         return List.of(
                 Quantity.of("0", Unit.ONE),
                 MEASURES.get(THICK).of(thick),
                 MEASURES.get(LENGTH).of(p.length()),
-                MEASURES.get(INSET).of(ohms > 50 ? p.inset(50) : 0),
+                MEASURES.get(INSET).of(p.edgeResistance() > LINE ? p.inset(LINE) : 0),
                 Quantity.of(Integer.toString(rows), Unit.ONE),
                 Quantity.of(Integer.toString(columns), Unit.ONE),
                 MEASURES.get(PITCH_ALONG).of(0.8 * wave),
@@ -137,7 +152,8 @@ public final class PatchPanel implements ApertureFamily {
                 Quantity.of("3", Unit.DB),
                 Quantity.of("20", Unit.DB),
                 Quantity.of("0", Unit.ONE),
-                Quantity.of("0", Unit.DEG));
+                Quantity.of("0", Unit.DEG),
+                MEASURES.get(WIDTH).of(p.width()));
     }
 
     /** One, a square of four, a column that serves a sector; the field of the column stands along it. */
@@ -154,7 +170,7 @@ public final class PatchPanel implements ApertureFamily {
     }
 
     private static Patch patch(ApertureDesign d, double frequency) {
-        return new Patch(frequency, PERMITTIVITY[d.count(SUBSTRATE)], d.size(THICK));
+        return new Patch(frequency, PERMITTIVITY[d.count(SUBSTRATE)], d.size(THICK), d.size(WIDTH));
     }
 
     /** Radiation's share of all that a patch loses, and its quality with all of it. */
@@ -193,11 +209,22 @@ public final class PatchPanel implements ApertureFamily {
                 Math.pow(10, -d.size(BACK) / 10));
     }
 
+    /** By how much the feed leans the beam, radians. */
+    private static double lean(ApertureDesign d) {
+        return d.count(ROWS) > 1 ? Math.toRadians(d.size(TILT)) : 0;
+    }
+
+    @Override
+    public double leans(ApertureDesign d) {
+        return Math.toDegrees(lean(d));
+    }
+
     @Override
     public Radiation radiation(ApertureDesign d, double frequency) {
         PatchField f = field(d, frequency);
-        double ahead = f.power(d.count(ROWS) > 1 ? Math.toRadians(d.size(TILT)) : 0, 0);
-        double directivity = f.directivity(10 + 2 * (d.count(ROWS) + d.count(COLUMNS))) * ahead;
+        double ahead = f.power(lean(d), 0);
+        double across = Math.max(high(d), wide(d)) * frequency / C;
+        double directivity = f.directivity(2 + (int) across, 16 + (int) (8 * across)) * ahead;
         Quality q = Quality.of(d, frequency);
         List<Worked> lost = new ArrayList<>();
         lost.add(Worked.of(KEPT).computed("r", "leaves", q.share, "", 6).gives(-10 * Math.log10(q.share), "dB", 2));
@@ -209,35 +236,35 @@ public final class PatchPanel implements ApertureFamily {
                     .computed("m", "of line", metres, "m", 4)
                     .gives(d.size(LINES) * metres, "dB", 2));
         }
-        double tilt = d.count(ROWS) > 1 ? Math.toRadians(d.size(TILT)) : 0;
+        FarField fromBeam = f.about(lean(d));
         return new Radiation(
                 Worked.of(SUMMED)
                         .computed("D", "over even", directivity, "", 5)
                         .gives(10 * Math.log10(directivity), "dBi", 1),
                 lost,
                 0.7,
-                // What is told is told from its beam, which a tilted feed turns off the panel's axis in the E plane.
-                (theta, phi) -> tilt == 0 ? f.power(theta, phi) / ahead : turned(f, theta, phi, tilt) / ahead,
+                (theta, phi) -> fromBeam.power(theta, phi) / ahead,
                 feed(d, frequency, q));
     }
 
-    /** The same about a beam that leans in the E plane. */
-    private static double turned(PatchField f, double theta, double phi, double tilt) {
-        double x = Math.sin(theta) * Math.cos(phi);
-        double y = Math.sin(theta) * Math.sin(phi);
-        double z = Math.cos(theta);
-        double e = x * Math.cos(tilt) + z * Math.sin(tilt);
-        double up = z * Math.cos(tilt) - x * Math.sin(tilt);
-        return f.power(Math.acos(Math.max(-1, Math.min(1, up))), Math.atan2(y, e));
-    }
-
     /** At its inset, off its resonance where it was cut long or short. */
-    private static Complex feed(ApertureDesign d, double frequency, Quality q) {
+    private static Radiation.Feed feed(ApertureDesign d, double frequency, Quality q) {
         Patch p = patch(d, frequency);
         double off = 2 * q.whole * (d.size(LENGTH) / p.length() - 1);
         double edge = p.edgeResistance() * q.share;
-        double in = Math.cos(Math.PI * Math.min(d.size(INSET), 0.49 * d.size(LENGTH)) / d.size(LENGTH));
-        return new Complex(edge * in * in).divide(new Complex(1, off));
+        double inset = Math.min(d.size(INSET), 0.49 * d.size(LENGTH));
+        double in = Math.cos(Math.PI * inset / d.size(LENGTH));
+        Complex z = new Complex(edge * in * in).divide(new Complex(1, off));
+        return new Radiation.Feed(
+                fed(Worked.of(RESISTANCE), edge, inset, d, off).gives(z.getReal(), "Ω", 0),
+                fed(Worked.of(REACTANCE), edge, inset, d, off).gives(z.getImaginary(), "Ω", 0));
+    }
+
+    private static Worked.Builder fed(Worked.Builder w, double edge, double inset, ApertureDesign d, double off) {
+        return w.computed("e", "at the edge in resonance", edge, "Ω", 3)
+                .typed("y", "feed in from the edge", inset * 1000, "mm", 2)
+                .typed("l", "patch, long", d.size(LENGTH) * 1000, "mm", 2)
+                .computed("v", "off resonance", off, "", 6);
     }
 
     @Override
@@ -251,7 +278,10 @@ public final class PatchPanel implements ApertureFamily {
                 Worked.of(WIDE)
                         .computed("w", "wave", C / frequency * 1000, "mm", 3)
                         .computed("p", "permittivity", PERMITTIVITY[d.count(SUBSTRATE)], "", 2)
-                        .gives(patch(d, frequency).width() * 1000, "mm", 1));
+                        .gives(
+                                new Patch(frequency, PERMITTIVITY[d.count(SUBSTRATE)], d.size(THICK)).width() * 1000,
+                                "mm",
+                                1));
     }
 
     @Override
@@ -273,14 +303,24 @@ public final class PatchPanel implements ApertureFamily {
         return all;
     }
 
+    /** The ground along the field, metres. */
+    private static double high(ApertureDesign d) {
+        return (d.count(ROWS) - 1) * d.size(PITCH_ALONG) + (1 + ROUND) * d.size(LENGTH);
+    }
+
+    /** The ground across it. */
+    private static double wide(ApertureDesign d) {
+        return (d.count(COLUMNS) - 1) * d.size(PITCH_ACROSS) + (1 + ROUND) * d.size(WIDTH);
+    }
+
     @Override
     public Sketch sketch(ApertureDesign d) {
         double l = d.size(LENGTH);
-        double w = 1.25 * l;
+        double w = d.size(WIDTH);
         int rows = d.count(ROWS);
         int columns = d.count(COLUMNS);
-        double high = (rows - 1) * d.size(PITCH_ALONG) + 1.9 * l;
-        double wide = (columns - 1) * d.size(PITCH_ACROSS) + 1.6 * w;
+        double high = high(d);
+        double wide = wide(d);
         double t = d.size(THICK);
         List<Line> side = new ArrayList<>(List.of(
                 Line.metal(new At(0, -high / 2), new At(0, high / 2)), Line.box(Kind.OTHER, t / 2, 0, t, high)));
@@ -321,8 +361,9 @@ public final class PatchPanel implements ApertureFamily {
         int n = d.count(ROWS) * d.count(COLUMNS);
         List<String> all = new ArrayList<>();
         all.add(n + (n == 1 ? " patch " : " patches ") + d.sizes().get(LENGTH) + " along the field by "
-                + NumberText.shown(p.width() * 1000, 1) + " mm across");
-        all.add("Ground, " + NumberText.shown(sketch(d).longest() * 1000, 0) + " mm along, "
+                + d.sizes().get(WIDTH) + " across");
+        all.add("Ground, " + NumberText.shown(high(d) * 1000, 0) + " mm along the field by "
+                + NumberText.shown(wide(d) * 1000, 0) + " mm, "
                 + MEASURES.get(SUBSTRATE).words().get(d.count(SUBSTRATE)) + ", "
                 + d.sizes().get(THICK));
         if (n > 1) {
@@ -354,10 +395,7 @@ public final class PatchPanel implements ApertureFamily {
 
     @Override
     public double area(ApertureDesign d) {
-        Sketch s = sketch(d);
-        double high = (d.count(ROWS) - 1) * d.size(PITCH_ALONG) + 1.9 * d.size(LENGTH);
-        double wide = (d.count(COLUMNS) - 1) * d.size(PITCH_ACROSS) + 2 * d.size(LENGTH);
-        return Math.min(s.longest() * s.longest(), high * wide);
+        return high(d) * wide(d);
     }
 
     @Override

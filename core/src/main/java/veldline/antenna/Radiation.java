@@ -15,9 +15,9 @@ import veldline.field.aperture.FarField;
  * @param losses decibels over zero, each worked
  * @param doubt of the gain, dB
  * @param field over straight ahead
- * @param feed impedance at its socket, ohms
+ * @param feed at its socket
  */
-public record Radiation(Worked ceiling, List<Worked> losses, double doubt, FarField field, Complex feed) {
+public record Radiation(Worked ceiling, List<Worked> losses, double doubt, FarField field, Feed feed) {
     private static final Formula GAIN = new Formula(
             "Gain",
             "What the opening could have, less what is lost on the way, each loss a line of its own.",
@@ -85,9 +85,30 @@ public record Radiation(Worked ceiling, List<Worked> losses, double doubt, FarFi
         return OptionalDouble.of(low);
     }
 
-    /** Impedance with what comes back so much weaker, its phase unknown: the greater of the two resistances. */
-    static Complex of(double returnLoss) {
-        double rho = Math.pow(10, -returnLoss / 20);
-        return new Complex(50 * (1 + rho) / (1 - rho));
+    /** Impedance at its socket, each part as it was worked out. */
+    public record Feed(Worked resistance, Worked reactance) {
+        private static final Formula TYPED = new Formula(
+                "Resistance by its return loss",
+                "What comes back is r decibels weaker; its phase is not told, and the greater of the two resistances is taken.",
+                "R",
+                "50·(1 + 10^(−r ÷ 20)) ÷ (1 − 10^(−r ÷ 20))",
+                "Pozar, Microwave Engineering, 4th ed., §2.3",
+                "A gate only: what is typed is measured or claimed");
+        private static final Formula NONE = new Formula(
+                "Reactance", "Not told by a return loss.", "X", "x", "Typed", "Anything that the return loss allows");
+
+        /** @param returnLoss decibels, over zero */
+        static Feed typed(double returnLoss) {
+            double rho = Math.pow(10, -returnLoss / 20);
+            return new Feed(
+                    Worked.of(TYPED)
+                            .typed("r", "return loss", returnLoss, "dB", 1)
+                            .gives(50 * (1 + rho) / (1 - rho), "Ω", 0),
+                    Worked.of(NONE).computed("x", "taken for", 0, "Ω", 0).gives(0, "Ω", 0));
+        }
+
+        public Complex impedance() {
+            return new Complex(resistance.value(), reactance.value());
+        }
     }
 }

@@ -108,7 +108,7 @@ public final class RoundHorn implements ApertureFamily {
 
     @Override
     public Radiation radiation(ApertureDesign d, double frequency) {
-        Can.passes(d.size(TUBE), frequency);
+        new CircularGuide(d.size(TUBE)).guided(frequency);
         double wave = C / frequency;
         ConicalHorn h = horn(d);
         double even = Math.pow(Math.PI * h.diameter() / wave, 2);
@@ -123,7 +123,7 @@ public final class RoundHorn implements ApertureFamily {
                         .gives(-10 * Math.log10(left), "dB", 2)),
                 h.diameter() > 1.5 * wave ? 0.3 : 1,
                 h.field(frequency),
-                Radiation.of(d.size(RETURN_LOSS)));
+                Radiation.Feed.typed(d.size(RETURN_LOSS)));
     }
 
     @Override
@@ -209,7 +209,7 @@ public final class RoundHorn implements ApertureFamily {
             double at = turn * (i / 90.0 - 0.5);
             outline.add(new At(inner * Math.sin(at), inner * Math.cos(at)));
         }
-        return List.of(new FlatPattern("cone", 1, outline, List.of()));
+        return List.of(new FlatPattern("cone", 1, outline));
     }
 
     @Override

@@ -3,6 +3,7 @@ package veldline.assess;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import veldline.antenna.Bounds;
 import veldline.antenna.SectorClaim;
 import veldline.explain.Finding;
 import veldline.explain.Formula;
@@ -15,6 +16,8 @@ final class AdvertBeams {
     private static final double C = 299_792_458.0;
     /** What a claim may go beyond before it is called impossible, dB. */
     private static final double ROOM = 1;
+    /** What rounding of widths may do, dB. */
+    private static final double SLACK = 0.5;
     /** An opening counts as one from so many waves on. */
     private static final double OPENING = 0.7;
 
@@ -34,18 +37,34 @@ final class AdvertBeams {
             "A ceiling for long antennas from a wave on, ±1 dB; short ones of few elements may pass it a little");
 
     /** One school of what both widths leave of a ball. */
-    private record School(String name, double squareDegrees, String why) {}
+    private record School(double squareDegrees, Formula formula) {
+        static School of(String name, double squareDegrees, String why) {
+            return new School(
+                    squareDegrees,
+                    new Formula(
+                            name,
+                            "Both widths to half power as a share of the ball's square degrees k.",
+                            "G",
+                            "10·log10(k ÷ (a·b))",
+                            "Kraus, Antennas, 3rd ed., §2-7; Stutzman and Thiele, §1.6",
+                            why));
+        }
 
-    private static final List<School> SCHOOLS = List.of(
-            new School(
-                    "Gain by its beams, kindest",
-                    SectorClaim.KINDEST,
-                    "Nothing is lost beside the beam: no antenna does that"),
-            new School(
-                    "Gain by its beams, usual",
-                    SectorClaim.USUAL,
-                    "What most antennas reach; the one that is judged by"),
-            new School("Gain by its beams, with losses", SectorClaim.POOR, "What lossy ones with side lobes reach"));
+        Worked gain(double level, double upright) {
+            return Worked.of(formula)
+                    .claimed("a", "level", level, "°", 1)
+                    .claimed("b", "upright", upright, "°", 1)
+                    .computed("k", "square degrees", squareDegrees, "", 0)
+                    .gives(Bounds.fromBeamwidthsDbi(squareDegrees, level, upright), "dBi", 1, 1);
+        }
+    }
+
+    private static final School KINDEST = School.of(
+            "Gain by its beams, kindest", SectorClaim.KINDEST, "Nothing is lost beside the beam: no antenna does that");
+    private static final School USUAL = School.of(
+            "Gain by its beams, usual", SectorClaim.USUAL, "What most antennas reach; the one that is judged by");
+    private static final School POOR =
+            School.of("Gain by its beams, with losses", SectorClaim.POOR, "What lossy ones with side lobes reach");
 
     private AdvertBeams() {}
 
@@ -74,9 +93,9 @@ final class AdvertBeams {
                         .claimed("a", "longest", a, "m", 4)
                         .claimed("b", "next", b, "m", 4)
                         .computed("w", "wave", wave, "m", 5)
-                        .gives(10 * Math.log10(4 * Math.PI * a * b / (wave * wave)), "dBi", 1, ROOM)
+                        .gives(Bounds.apertureDbi(a * b, frequency), "dBi", 1, ROOM)
                 : Worked.of(ALONG)
-                        .claimed("l", "longest", Math.max(a, wave), "m", 4)
+                        .computed("l", "longest, a wave at least", Math.max(a, wave), "m", 4)
                         .computed("w", "wave", wave, "m", 5)
                         .gives(10 * Math.log10(7.2 * Math.max(a, wave) / wave), "dBi", 1, ROOM);
         String lead = o.length() + " by " + o.across().get() + ":";
@@ -89,31 +108,21 @@ final class AdvertBeams {
     }
 
     private static List<Finding> both(Offer o) {
+        double claimed = o.gain().value();
         double level = o.level().orElseThrow().value();
         double upright = o.upright().orElseThrow().value();
         List<Finding> found = new ArrayList<>();
-        for (School s : SCHOOLS) {
-            Worked gain = Worked.of(new Formula(
-                            s.name,
-                            "Both widths to half power as a share of the ball's square degrees k.",
-                            "G",
-                            "10·log10(k ÷ (a·b))",
-                            "Kraus, Antennas, 3rd ed., §2-7; Stutzman and Thiele, §1.6",
-                            s.why))
-                    .claimed("a", "level", level, "°", 1)
-                    .claimed("b", "upright", upright, "°", 1)
-                    .computed("k", "square degrees", s.squareDegrees, "", 0)
-                    .gives(10 * Math.log10(s.squareDegrees / (level * upright)), "dBi", 1, 1);
+        for (School s : List.of(KINDEST, USUAL, POOR)) {
+            Worked gain = s.gain(level, upright);
             String lead = gain.shown();
-            String rest = "is “" + s.name + "”; ‘" + NumberText.shown(o.gain().value(), 1) + "’ claimed.";
-            boolean kindest = s.squareDegrees == SectorClaim.KINDEST;
-            found.add(
-                    kindest && o.gain().value() > gain.value() + 0.5
-                            ? Finding.stop(lead, rest, "Gain and beams cannot both be so.", "beams deny gain", gain)
-                            : s.squareDegrees == SectorClaim.USUAL && o.gain().value() > gain.value() + ROOM
-                                    ? Finding.watch(
-                                            lead, rest, "Its beams say less than its gain.", "claim is high", gain)
-                                    : Finding.fits(lead, rest, s.why + ".", gain));
+            String rest = "is “" + s.formula.name() + "”; ‘" + NumberText.shown(claimed, 1) + "’ claimed.";
+            if (s == KINDEST && claimed > gain.value() + SLACK) {
+                found.add(Finding.stop(lead, rest, "Gain and beams cannot both be so.", "beams deny gain", gain));
+            } else if (s == USUAL && claimed > gain.value() + ROOM) {
+                found.add(Finding.watch(lead, rest, "Its beams say less than its gain.", "claim is high", gain));
+            } else {
+                found.add(Finding.fits(lead, rest, s.formula.goodTo() + ".", gain));
+            }
         }
         return found;
     }

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.IntStream;
-import org.hipparchus.complex.Complex;
+import java.util.stream.Stream;
 import veldline.antenna.ApertureDesign;
 import veldline.antenna.Radiation;
 import veldline.coverage.Pattern;
@@ -18,22 +18,29 @@ final class ApertureStage {
     private static final String GOOD_TO =
             "The beam and its first lobes to 1 dB; to the sides and behind, where edges and stays decide, ±6 dB";
 
-    private static final Formula FRONT_TO_BACK =
-            new Formula("Front to back", "Gain straight ahead less gain straight back.", "F", "a − b", METHOD, GOOD_TO);
+    private static final Formula FRONT_TO_BACK = new Formula(
+            "Front to back",
+            "Gain straight ahead less gain straight back. No opening throws less behind itself than its edges and stays do, about −8 dBi,"
+                    + " which is taken where the sum over it says less.",
+            "F",
+            "a − b",
+            METHOD,
+            GOOD_TO);
     private static final Formula WIDTH = new Formula(
-            "Width to half power", "Both sides of the beam, down to half power.", "W", "2·a", METHOD, "±3 % of it");
+            "Width to half power",
+            "Between the two directions where the level is down to half.",
+            "W",
+            "a + b",
+            METHOD,
+            "±3 % of it");
     private static final Formula AIM = new Formula(
-            "Aim error that costs 1 dB", "Off the beam in the level plane.", "A", "a", METHOD, "±3 % of it");
-    private static final Formula PART = new Formula(
-            "At its socket",
-            "By its return loss as typed, whose phase nobody knows, or by a patch's own resonance.",
-            "Z",
-            "z",
-            "IEEE Std 145, input impedance",
-            "A gate only: what is typed is measured or claimed");
+            "Aim error that costs 1 dB", "The smaller of the two sides of the beam.", "A", "a", METHOD, "±3 % of it");
 
     /** What decides the figures. */
     record Input(ApertureDesign design, double frequency) {}
+
+    /** Planes through the axis over half a turn. */
+    private static final int HALF = 36;
 
     private ApertureStage() {}
 
@@ -51,7 +58,6 @@ final class ApertureStage {
     private static AntennaFigures figures(Input in, Radiation r) {
         double ahead = r.gain().value();
         double back = r.dbi(180, 0);
-        Complex z = r.feed();
         double level = in.design.upright() ? 90 : 0;
         return new AntennaFigures(
                 r.gain(),
@@ -59,62 +65,71 @@ final class ApertureStage {
                         .computed("a", "straight ahead", ahead, "dBi", 2)
                         .computed("b", "straight back", back, "dBi", 2)
                         .gives(ahead - back, "dB", 0, 6),
-                width(r.edge(10 * Math.log10(2), 0)),
-                width(r.edge(10 * Math.log10(2), 90)),
-                Worked.of(PART).computed("z", "resistance", z.getReal(), "Ω", 2).gives(z.getReal(), "Ω", 0),
-                Worked.of(PART)
-                        .computed("z", "reactance", z.getImaginary(), "Ω", 2)
-                        .gives(z.getImaginary(), "Ω", 0),
-                Mismatch.workedSwr(z, 50, "the antenna"),
+                width(r, 0),
+                width(r, 90),
+                r.feed().resistance(),
+                r.feed().reactance(),
+                Mismatch.workedSwr(r.feed().impedance(), 50, "the antenna"),
                 cut(r, 0),
                 cut(r, 90),
-                r.edge(1, level).stream()
-                        .mapToObj(a -> Worked.of(AIM)
+                Stream.of(r.edge(1, level), r.edge(1, level + 180))
+                        .flatMapToDouble(OptionalDouble::stream)
+                        .boxed()
+                        .min(Double::compare)
+                        .map(a -> Worked.of(AIM)
                                 .computed("a", "where 1 dB is lost", a, "°", 3)
-                                .gives(a, "°", 1, 0.03 * a))
-                        .findFirst(),
+                                .gives(a, "°", 1, 0.03 * a)),
                 List.of(),
                 0);
     }
 
-    private static Optional<Worked> width(OptionalDouble edge) {
-        return edge.stream()
-                .filter(a -> a < 90)
-                .mapToObj(a -> Worked.of(WIDTH)
-                        .computed("a", "to one side", a, "°", 3)
-                        .gives(2 * a, "°", a < 5 ? 1 : 0, 0.06 * a))
-                .findFirst();
+    /** Of the plane at an angle around the axis; empty where it never falls so far before it is square to the axis. */
+    private static Optional<Worked> width(Radiation r, double around) {
+        double half = 10 * Math.log10(2);
+        OptionalDouble one = r.edge(half, around);
+        OptionalDouble other = r.edge(half, around + 180);
+        if (one.isEmpty() || other.isEmpty() || Math.max(one.getAsDouble(), other.getAsDouble()) >= 90) {
+            return Optional.empty();
+        }
+        double whole = one.getAsDouble() + other.getAsDouble();
+        return Optional.of(Worked.of(WIDTH)
+                .computed("a", "to one side", one.getAsDouble(), "°", 3)
+                .computed("b", "to the other", other.getAsDouble(), "°", 3)
+                .gives(whole, "°", whole < 10 ? 1 : 0, 0.03 * whole));
     }
 
     private static List<Double> cut(Radiation r, double around) {
         return IntStream.rangeClosed(0, 180).mapToObj(deg -> r.dbi(deg, around)).toList();
     }
 
-    /** Gain all round, its beam along the azimuth 0. */
+    /** Gain all round, its axis along the azimuth 0 and level; where its field stands its feed may lean the beam down. */
     static Pattern pattern(Input in) {
         Radiation r = in.design.radiation(in.frequency);
         double gain = r.gain().value();
+        boolean upright = in.design.upright();
+        double down = Math.toRadians(upright ? in.design.of().leans(in.design) : 0);
+        // Either side of the E plane the pattern is the same, so half of it is told.
         double[][] falls = new double[181][];
-        // Between the four quarters the pattern is the same, so one is told and the rest are read from it.
         for (int theta = 0; theta <= 180; theta++) {
-            falls[theta] = new double[19];
-            for (int k = 0; k <= 18; k++) {
-                falls[theta][k] = r.fall(theta, 5.0 * k);
+            falls[theta] = new double[HALF + 1];
+            for (int k = 0; k <= HALF; k++) {
+                falls[theta][k] = r.fall(theta, 180.0 * k / HALF);
             }
         }
         return Pattern.of((azimuth, elevation) -> {
             double a = Math.toRadians(azimuth);
             double e = Math.toRadians(elevation);
-            double ahead = Math.cos(e) * Math.cos(a);
-            double side = Math.abs(Math.cos(e) * Math.sin(a));
-            double up = Math.abs(Math.sin(e));
-            double along = in.design.upright() ? up : side;
-            double across = in.design.upright() ? side : up;
+            double x = Math.cos(e) * Math.cos(a);
+            double side = Math.cos(e) * Math.sin(a);
+            double z = Math.sin(e);
+            double ahead = x * Math.cos(down) - z * Math.sin(down);
+            double below = -(z * Math.cos(down) + x * Math.sin(down));
             double theta = Math.toDegrees(Math.acos(Math.max(-1, Math.min(1, ahead))));
-            double phi = Math.toDegrees(Math.atan2(across, along));
+            double phi =
+                    Math.toDegrees(upright ? Math.atan2(Math.abs(side), below) : Math.atan2(Math.abs(below), side));
             int t = (int) Math.min(179, theta);
             double share = theta - t;
-            int k = (int) Math.round(phi / 5);
+            int k = (int) Math.round(phi / 180 * HALF);
             return gain + falls[t][k] * (1 - share) + falls[t + 1][k] * share;
         });
     }

@@ -21,9 +21,8 @@ import veldline.line.Mismatch;
  * @param gain straight ahead
  * @param frontToBack over straight back
  * @param swr at its probe, on 50 Ω
- * @param unknowns that were solved
  */
-public record GridFigures(Worked gain, Worked frontToBack, Worked swr, int unknowns) {
+public record GridFigures(Worked gain, Worked frontToBack, Worked swr) {
     private static final String METHOD =
             "Net of wires of equal area (Ludwig, IEEE Trans. AP-35 (1987)), by the method of moments";
 
@@ -71,7 +70,6 @@ public record GridFigures(Worked gain, Worked frontToBack, Worked swr, int unkno
                         .computed("a", "ahead", ahead, "dBi", 2)
                         .computed("b", "back", back, "dBi", 2)
                         .gives(ahead - back, "dB", 0, 2),
-                Mismatch.workedSwr(z, 50, "the probe, solved as a net of wires"),
-                s.unknowns());
+                Mismatch.workedSwr(z, 50, "the probe, solved as a net of wires"));
     }
 }

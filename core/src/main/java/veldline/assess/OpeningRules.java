@@ -50,14 +50,7 @@ final class OpeningRules {
     }
 
     private static List<Finding> schools(Assessment a, boolean near) {
-        return look(a, near)
-                .flatMap(o -> o.schools().stream())
-                .map(w -> Finding.fits(
-                        w.shown(),
-                        "is “" + w.formula().name() + "”.",
-                        w.formula().goodTo() + ".",
-                        w))
-                .toList();
+        return ShapeRules.told(look(a, near).flatMap(o -> o.schools().stream()).toList());
     }
 
     static List<Finding> kind(Assessment a) {

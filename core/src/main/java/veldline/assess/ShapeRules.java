@@ -67,7 +67,12 @@ final class ShapeRules {
 
     /** How others work out one of its figures, beside what is solved. */
     static List<Finding> schools(Assessment a) {
-        return a.closer().value().map(CloserLook::schools).orElse(List.of()).stream()
+        return told(a.closer().value().map(CloserLook::schools).orElse(List.of()));
+    }
+
+    /** Figures by their names and what they are good to. */
+    static List<Finding> told(List<Worked> figures) {
+        return figures.stream()
                 .map(w -> Finding.fits(
                         w.shown(),
                         "is “" + w.formula().name() + "”.",

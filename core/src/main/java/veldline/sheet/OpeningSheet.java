@@ -24,6 +24,7 @@ import veldline.raise.Cautions;
 final class OpeningSheet implements Sheet {
     private static final double VALUE = 260;
     private static final double LEAST = 60;
+    private static final String WORK = "Parts and steps";
 
     @Override
     public String title() {
@@ -43,7 +44,7 @@ final class OpeningSheet implements Sheet {
         Optional<OpeningLook> look = a.opening(near).flatMap(Stage::value);
         List<Picture> pages = new ArrayList<>();
         pages.add(head(a, d, look, paper).cautions(a, cautions()).done());
-        pages.add(work(a, d, frequency, paper));
+        pages.addAll(work(a, d, frequency, paper));
         List<Outline> flats = Outline.of(d);
         TrueSize trueSize = new TrueSize(a, paper);
         pages.addAll(trueSize.pages(List.of(), flats, new Marks(0, List.of())));
@@ -104,21 +105,24 @@ final class OpeningSheet implements Sheet {
         }
     }
 
-    private static Picture work(Assessment a, ApertureDesign d, double frequency, Paper paper) {
-        Page page = new Page(a, paper, "Parts and steps");
+    private static List<Picture> work(Assessment a, ApertureDesign d, double frequency, Paper paper) {
+        List<Picture> pages = new ArrayList<>();
+        Page page = new Page(a, paper, WORK);
         for (String part : d.of().parts(d, frequency)) {
             row(page, paper, "·", part);
         }
         page.down(14).rule(1);
         int n = 0;
         for (String step : d.of().steps(d, frequency)) {
+            if (page.roomLeft() < LEAST) {
+                pages.add(page.done());
+                page = new Page(a, paper, WORK);
+            }
             n++;
             row(page, paper, Integer.toString(n), step);
-            if (page.roomLeft() < LEAST) {
-                break;
-            }
         }
-        return page.done();
+        pages.add(page.done());
+        return pages;
     }
 
     private static void row(Page page, Paper paper, String mark, String text) {

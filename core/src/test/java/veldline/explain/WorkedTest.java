@@ -9,23 +9,31 @@ import java.lang.reflect.RecordComponent;
 import java.math.MathContext;
 import java.util.Collection;
 import java.util.LinkedHashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.TestFactory;
+import veldline.antenna.ApertureDesign;
+import veldline.antenna.ApertureFamily;
 import veldline.antenna.Families;
 import veldline.antenna.Family;
+import veldline.antenna.Polarized;
 import veldline.antenna.WireFamily;
 import veldline.antenna.YagiChange;
 import veldline.assess.Assessment;
 import veldline.assess.Assessor;
 import veldline.assess.SwrBand;
 import veldline.demo.TernholmSands;
+import veldline.feed.Drawer;
 import veldline.job.Job;
 import veldline.job.JobChange;
 import veldline.link.BriefChange;
+import veldline.link.Offer;
+import veldline.quantity.Quantity;
+import veldline.quantity.Unit;
 import veldline.stock.Metal;
 import veldline.study.Candidates;
 import veldline.study.Progress;
@@ -53,10 +61,38 @@ class WorkedTest {
             Family.Wish wish = new Family.Wish(2437e6, 0.4, 0.8e-3, Metal.COPPER, false);
             Family.Wish long40 = new Family.Wish(7.1e6, 20, 2e-3, Metal.COPPER, false);
             Family.Wish own = f.serves(wish) ? wish : long40;
-            all.addAll(f.schools(f.begun(own), own.frequency()));
+            all.addAll(f.schools(f.begun(own), own.frequency(), () -> true));
         }
-        assertThat(all).hasSizeGreaterThan(60);
+        for (ApertureFamily f : Families.apertures()) {
+            ApertureDesign d = f.design(new Family.Wish(2437e6, 0.4, 0.8e-3, Metal.COPPER, false));
+            gather(assessor.assess(new JobChange.Fit(true, everythingOf(d)).applyTo(job)), all);
+        }
+        for (Optional<Quantity> upright :
+                List.of(Optional.<Quantity>empty(), Optional.of(Quantity.of("28", Unit.DEG)))) {
+            Offer o = Offer.blank(job.brief().frequency(), Polarized.FLAT, Drawer.connector("N outside socket 50"))
+                    .withAcross(Optional.of(Quantity.of(upright.isPresent() ? "0.3" : "0.05", Unit.M)))
+                    .withLevel(Optional.of(Quantity.of("65", Unit.DEG)))
+                    .withUpright(upright);
+            gather(assessor.assess(new JobChange.Consider(Optional.of(o)).applyTo(job)), all);
+        }
+        assertThat(all).hasSizeGreaterThan(140);
         return all.stream().map(w -> DynamicTest.dynamicTest(w.formula().name() + " " + w.shown(), () -> check(w)));
+    }
+
+    /** With every loss there is: a dish of mesh with its feed out of place, a covered can, patches in rows that lean. */
+    private static ApertureDesign everythingOf(ApertureDesign d) {
+        return switch (d.family()) {
+            case "dish" ->
+                d.withSize(6, Quantity.of("40", Unit.MM))
+                        .withSize(7, Quantity.of("15", Unit.MM))
+                        .withSize(9, Quantity.of("1", Unit.ONE));
+            case "can" -> d.withSize(5, Quantity.of("2", Unit.ONE));
+            case "patches" ->
+                d.withSize(2, Quantity.of("55", Unit.MM))
+                        .withSize(4, Quantity.of("4", Unit.ONE))
+                        .withSize(9, Quantity.of("6", Unit.DEG));
+            default -> d;
+        };
     }
 
     private static void check(Worked w) throws Exception {

@@ -1,5 +1,6 @@
 package veldline.field.aperture;
 
+import java.util.Locale;
 import java.util.Optional;
 
 /**
@@ -55,6 +56,21 @@ public record CircularGuide(double diameter) {
     public Optional<Double> wavelength(Mode mode, double frequency) {
         double share = cutoff(mode) / frequency;
         return share < 1 ? Optional.of(C / frequency / Math.sqrt(1 - share * share)) : Optional.empty();
+    }
+
+    /**
+     * Metres along the guide for TE11.
+     *
+     * @throws IllegalArgumentException for a tube that passes nothing, with what would do
+     */
+    public double guided(double frequency) {
+        return wavelength(Mode.TE11, frequency)
+                .orElseThrow(() -> new IllegalArgumentException(String.format(
+                        Locale.ROOT,
+                        "A tube of %.1f mm passes nothing at %.0f MHz; it begins at %.1f mm",
+                        1000 * diameter,
+                        frequency / 1e6,
+                        1000 * narrowest(frequency, 1))));
     }
 
     /** Across over along field of a TE mode, ohms; empty under the cut-off. */

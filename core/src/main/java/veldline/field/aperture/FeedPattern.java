@@ -45,18 +45,14 @@ public interface FeedPattern {
     record Tube(double diameter, double frequency) implements FeedPattern {
         private static final double C = 299_792_458.0;
 
+        /** @throws IllegalArgumentException for a tube that passes nothing, with what would do */
         public Tube {
-            if (new CircularGuide(diameter)
-                    .wavelength(CircularGuide.Mode.TE11, frequency)
-                    .isEmpty()) {
-                throw new IllegalArgumentException("A tube of " + diameter + " m passes nothing at " + frequency
-                        + " Hz; give at least " + CircularGuide.narrowest(frequency, 1) + " m");
-            }
+            new CircularGuide(diameter).guided(frequency);
         }
 
+        /** Wave in the open over that in the tube. */
         private double slow() {
-            double share = new CircularGuide(diameter).cutoff(CircularGuide.Mode.TE11) / frequency;
-            return Math.sqrt(1 - share * share);
+            return C / frequency / new CircularGuide(diameter).guided(frequency);
         }
 
         private double turn(double angle) {

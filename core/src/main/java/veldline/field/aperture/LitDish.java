@@ -1,5 +1,7 @@
 package veldline.field.aperture;
 
+import java.util.List;
+import java.util.stream.IntStream;
 import org.hipparchus.complex.Complex;
 
 /**
@@ -14,6 +16,8 @@ public record LitDish(Paraboloid dish, FeedPattern feed, double frequency, doubl
     private static final double C = 299_792_458.0;
     private static final int PIECES = 6;
     private static final int RADII = 1024;
+    /** Planes lie so far apart where the beam is, in wavelengths over the diameter. */
+    private static final double FINE = 0.2;
     /** No feed is known to better than this behind itself, and no edge throws less round it. */
     private static final double LEAST = 1e-6;
 
@@ -113,20 +117,45 @@ public record LitDish(Paraboloid dish, FeedPattern feed, double frequency, doubl
         });
     }
 
-    /** What it sends, the feed's light past the rim with it. */
+    /** What it sends, told from where its beam points, the feed's light past the rim with it. */
     public FarField field() {
         RoundOpening.Cut e = opening().cut(0);
-        RoundOpening.Cut h = opening().cut(Math.PI / 2);
-        double ahead = Math.pow(e.towards(peak(e)).norm(), 2);
+        double peak = peak(e);
+        double strongest = Math.pow(e.towards(peak).norm(), 2);
+        FarField lit = aside == 0 ? between(e, opening().cut(Math.PI / 2)) : around(peak);
         double own = feed.directivity() / gain();
         double edge = dish.halfAngle();
-        return (theta, phi) -> {
-            double lean = Math.pow((1 + Math.cos(theta)) / 2, 2);
-            double c = Math.cos(phi);
-            double side = Math.copySign(theta, c == 0 ? 1 : c);
-            double both = RoundOpening.power(e.towards(side), h.towards(theta), phi);
+        FarField fromAxis = (theta, phi) -> {
             double past = Math.PI - theta > edge ? square(Math.PI - theta) * own : 0;
-            return Math.max(LEAST * LEAST, lean * both / ahead + past);
+            return Math.max(LEAST * LEAST, oblique(theta) / oblique(peak) * lit.power(theta, phi) / strongest + past);
+        };
+        return fromAxis.about(peak);
+    }
+
+    /** What an opening sends aslant of its axis over what it would send there straight ahead (Balanis §12.3, both planes' mean). */
+    private static double oblique(double theta) {
+        return Math.pow((1 + Math.cos(theta)) / 2, 2);
+    }
+
+    /** With the feed on the axis two planes tell all. */
+    private static FarField between(RoundOpening.Cut e, RoundOpening.Cut h) {
+        return (theta, phi) -> RoundOpening.power(e.towards(theta), h.towards(theta), phi);
+    }
+
+    /** With the feed aside planes all around are cut, as close as the beam is narrow, and what lies between two is read from both. */
+    private FarField around(double peak) {
+        int planes = Math.max(12, (int) Math.ceil(Math.PI * Math.abs(peak) * dish.diameter() / (FINE * wave())));
+        RoundOpening opening = opening();
+        List<RoundOpening.Cut> cuts = IntStream.rangeClosed(0, planes)
+                .mapToObj(i -> opening.cut(Math.PI * i / planes))
+                .toList();
+        return (theta, phi) -> {
+            // What lies above the E plane and below it is alike.
+            double turn = Math.abs(Math.IEEEremainder(phi, 2 * Math.PI)) / Math.PI * planes;
+            int i = (int) Math.min(planes - 1, turn);
+            double share = turn - i;
+            return (1 - share) * Math.pow(cuts.get(i).towards(theta).norm(), 2)
+                    + share * Math.pow(cuts.get(i + 1).towards(theta).norm(), 2);
         };
     }
 
@@ -160,6 +189,7 @@ public record LitDish(Paraboloid dish, FeedPattern feed, double frequency, doubl
         RoundOpening.Cut off = opening().cut(0);
         RoundOpening.Cut on =
                 new LitDish(dish, feed, frequency, shadow, 0, ahead).opening().cut(0);
-        return Math.pow(off.towards(peak(off)).norm() / on.towards(0).norm(), 2);
+        double peak = peak(off);
+        return oblique(peak) * Math.pow(off.towards(peak).norm() / on.towards(0).norm(), 2);
     }
 }

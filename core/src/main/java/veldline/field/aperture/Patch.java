@@ -6,12 +6,18 @@ package veldline.field.aperture;
  * @param frequency hertz
  * @param permittivity of the substrate
  * @param thickness metres
+ * @param width across the current, metres
  */
-public record Patch(double frequency, double permittivity, double thickness) {
+public record Patch(double frequency, double permittivity, double thickness, double width) {
     private static final double C = 299_792_458.0;
 
+    /** As wide as sends well. */
+    public Patch(double frequency, double permittivity, double thickness) {
+        this(frequency, permittivity, thickness, usual(frequency, permittivity));
+    }
+
     public Patch {
-        if (!(frequency > 0 && permittivity >= 1 && thickness > 0)) {
+        if (!(frequency > 0 && permittivity >= 1 && thickness > 0 && width > 0)) {
             throw new IllegalArgumentException("A patch at " + frequency + " Hz on " + thickness + " m of permittivity "
                     + permittivity + " cannot be; permittivity is 1 or more, the rest over zero");
         }
@@ -21,9 +27,9 @@ public record Patch(double frequency, double permittivity, double thickness) {
         return C / frequency;
     }
 
-    /** Across the current, metres. */
-    public double width() {
-        return wave() / 2 * Math.sqrt(2 / (permittivity + 1));
+    /** Across the current where it sends well, metres. */
+    private static double usual(double frequency, double permittivity) {
+        return C / frequency / 2 * Math.sqrt(2 / (permittivity + 1));
     }
 
     public double effective() {

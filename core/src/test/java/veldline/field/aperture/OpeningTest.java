@@ -107,7 +107,8 @@ class OpeningTest {
         Paraboloid dish = Paraboloid.ofRatio(waves * WAVE, ratio);
         FeedPattern feed = FeedPattern.Cosine.falling(10, dish.halfAngle());
         LitDish lit = new LitDish(dish, feed, F, 0, 0, 0);
-        assertThat(10 * Math.log10(lit.field().directivity(24))).isCloseTo(10 * Math.log10(lit.gain()), within(0.15));
+        assertThat(10 * Math.log10(lit.field().directivity(24, 32)))
+                .isCloseTo(10 * Math.log10(lit.gain()), within(0.15));
     }
 
     /** The cosine law by its own closed forms and by the planes' sums. */
@@ -147,19 +148,70 @@ class OpeningTest {
         assertThatThrownBy(() -> new LitDish(dish, feed, F, 1, 0, 0)).hasMessageContaining("less than that");
     }
 
+    /** However finely all directions are summed it is the same, for the widest panel too: what it is summed by is enough. */
+    @Test
+    void aWidePanelsSumHasEnoughDirections() {
+        double wave = C / 2437e6;
+        PatchField wide =
+                new PatchField(wave, 0.45 * wave, 0.5 * wave, 12, 12, 1.2 * wave, 1.2 * wave, 0, 0.3, 0, 1e-2);
+        double across = 12 * 1.2;
+        double usual = wide.directivity(2 + (int) across, 16 + (int) (8 * across));
+        assertThat(db2(usual)).isCloseTo(db2(wide.directivity(2 * (int) across, 400)), within(0.01));
+    }
+
+    private static double db2(double ratio) {
+        return 10 * Math.log10(ratio);
+    }
+
+    /** Told from another axis what goes where is the same: the whole of it sums to the same, and turned back it is as before. */
+    @Test
+    void leaningTheAxisMovesTheBeamAndNothingElse() {
+        FarField horn = PyramidalHorn.best(30, F, new RectangularGuide(0.02286, 0.01016))
+                .opening(F)
+                .field();
+        FarField leant = horn.about(0.4);
+        assertThat(leant.power(0.4, Math.PI)).isCloseTo(1, within(1e-9));
+        assertThat(leant.about(-0.4).power(0.3, 1.1)).isCloseTo(horn.power(0.3, 1.1), within(1e-9));
+        assertThat(db2(leant.directivity(24, 64) / leant.power(0.4, Math.PI)))
+                .isCloseTo(db2(horn.directivity(24, 64)), within(0.02));
+        assertThat(horn.about(0)).isSameAs(horn);
+    }
+
+    /** With its feed aside a dish's pattern is told from its beam, and holds the power its split says. */
+    @Test
+    void aSquintedBeamIsToldFromWhereItPoints() {
+        Paraboloid dish = Paraboloid.ofRatio(12 * WAVE, 0.45);
+        FeedPattern feed = FeedPattern.Cosine.falling(10, dish.halfAngle());
+        LitDish on = new LitDish(dish, feed, F, 0, 0, 0);
+        LitDish aside = new LitDish(dish, feed, F, 0, 0.9 * WAVE, 0);
+        FarField beam = aside.field();
+        assertThat(beam.power(0, 0)).isCloseTo(1, within(0.03));
+        for (double phi : new double[] {0, Math.PI / 2, Math.PI, 2.2}) {
+            assertThat(beam.power(Math.toRadians(1.5), phi))
+                    .as("beside the beam")
+                    .isLessThan(beam.power(0, 0));
+            double there = beam.power(Math.toRadians(2.5), phi);
+            assertThat(db2(there))
+                    .as("about as wide as on the axis")
+                    .isCloseTo(db2(on.field().power(Math.toRadians(2.5), 0)), within(1.0));
+        }
+        double split = aside.gain() * aside.aimed();
+        assertThat(db2(beam.directivity(24, 96))).isCloseTo(db2(split), within(0.3));
+    }
+
     /** A patch over an endless ground has about 6 to 8 dBi (Balanis §14.2); twice as many in a wide row gain 3 dB. */
     @Test
     void patchesAddUp() {
         Patch p = new Patch(2437e6, 2.2, 1.6e-3);
-        double one = 10 * Math.log10(PatchField.one(p, 1e-4).directivity(8));
+        double one = 10 * Math.log10(PatchField.one(p, 1e-4).directivity(8, 16));
         assertThat(one).isBetween(6.2, 7.8);
         double wave = C / 2437e6;
         double apart = p.length() + 2 * p.extension();
         double before = one;
         for (int n : new int[] {2, 4, 8}) {
             double g = 10
-                    * Math.log10(
-                            new PatchField(wave, apart, p.width(), n, 1, 0.8 * wave, 0, 0, 0, 0, 1e-4).directivity(20));
+                    * Math.log10(new PatchField(wave, apart, p.width(), n, 1, 0.8 * wave, 0, 0, 0, 0, 1e-4)
+                            .directivity(20, 48));
             assertThat(g - before).isBetween(2.3, 3.9);
             before = g;
         }
@@ -170,14 +222,14 @@ class OpeningTest {
     @CsvSource({"4, 1e6", "5, 12", "8, 30"})
     void aConesPatternHoldsItsGain(double waves, double slant) {
         ConicalHorn horn = new ConicalHorn(waves * WAVE, slant * WAVE);
-        assertThat(10 * Math.log10(horn.field(F).directivity(24)))
+        assertThat(10 * Math.log10(horn.field(F).directivity(24, 32)))
                 .isCloseTo(10 * Math.log10(horn.gain(F)), within(0.15));
     }
 
     @Test
     void aPyramidsPatternHoldsItsGain() {
         PyramidalHorn horn = PyramidalHorn.best(Math.pow(10, 2), F, new RectangularGuide(0.02286, 0.01016));
-        assertThat(10 * Math.log10(horn.opening(F).field().directivity(24)))
+        assertThat(10 * Math.log10(horn.opening(F).field().directivity(24, 32)))
                 .isCloseTo(10 * Math.log10(horn.gain(F)), within(0.15));
     }
 }
