@@ -22,6 +22,11 @@ public interface ApertureFamily extends Family {
 
     List<Measure> measures();
 
+    /** Whether a measure means anything as the others are chosen; the rest is neither asked for nor dragged. */
+    default boolean uses(ApertureDesign d, int measure) {
+        return true;
+    }
+
     /** Measures to begin with. */
     List<Quantity> begin(Wish wish);
 
@@ -58,6 +63,12 @@ public interface ApertureFamily extends Family {
     /** The same as a net of wires with its probe, to be solved beside the sums; empty where it has none or is too large for one. */
     default Optional<WireModel> grid(ApertureDesign d, double frequency) {
         return Optional.empty();
+    }
+
+    /** What that net is good to, and which of the two is trusted where; a sentence without its stop. */
+    default String trusted() {
+        return "±1 dB; finer and coarser nets differ by 0.2. Under a wave across it is trusted before the sum over the opening, which leaves out"
+                + " what runs round the rim; from a wave on the sum is, which measured cones bear out";
     }
 
     /** What is wrong with one, or to be watched, a sentence each. */

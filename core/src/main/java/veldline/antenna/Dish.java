@@ -2,15 +2,17 @@ package veldline.antenna;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
 import veldline.antenna.Sketch.Kind;
 import veldline.antenna.Sketch.Line;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
 import veldline.field.aperture.CircularGuide;
-import veldline.field.aperture.CosineFeed;
-import veldline.field.aperture.FeedPattern;
 import veldline.field.aperture.LitDish;
 import veldline.field.aperture.Paraboloid;
+import veldline.field.aperture.Rim;
+import veldline.field.wire.WireModel;
 import veldline.picture.Mark.At;
 import veldline.quantity.NumberText;
 import veldline.quantity.Quantity;
@@ -19,24 +21,37 @@ import veldline.quantity.Unit;
 /** A paraboloid with a feed at its focus, of sheet, mesh or rods; a dish of rods passes what is square to them. */
 public final class Dish implements ApertureFamily {
     private static final double C = 299_792_458.0;
-    private static final int DIAMETER = 0;
-    private static final int FOCUS = 1;
-    private static final int FEED = 2;
-    private static final int RIM = 3;
-    private static final int TUBE = 4;
-    private static final int SHADOW = 5;
-    private static final int ASIDE = 6;
-    private static final int AHEAD = 7;
-    private static final int ROUGH = 8;
-    private static final int SURFACE = 9;
-    private static final int GAP = 10;
-    private static final int ROD = 11;
-    private static final int RETURN_LOSS = 12;
+    /** Under so many waves across, what runs between dish and feed decides as much as the light does. */
+    private static final double FEW = 4;
+
+    /** So much of a dish stays however it is cut. */
+    private static final double LEFT = 0.1;
+
+    static final int DIAMETER = 0;
+    static final int FOCUS = 1;
+    static final int FEED = 2;
+    static final int RIM = 3;
+    static final int TUBE = 4;
+    static final int SHADOW = 5;
+    static final int ASIDE = 6;
+    static final int AHEAD = 7;
+    static final int ROUGH = 8;
+    static final int SURFACE = 9;
+    static final int GAP = 10;
+    static final int ROD = 11;
+    static final int RETURN_LOSS = 12;
+    static final int MOUTH_ALONG = 13;
+    static final int MOUTH_ACROSS = 14;
+    static final int HORN_LONG = 15;
+    static final int TIP = 16;
+    static final int BEFORE = 17;
+    static final int CUT_ALONG = 18;
+    static final int CUT_ACROSS = 19;
 
     private static final List<Measure> MEASURES = List.of(
             Measure.length("Diameter", 2, 120),
             Measure.length("Focus from the middle", 0.5, 80),
-            Measure.choice("Feed", "open tube", "by its level at the rim"),
+            Measure.choice("Feed", DishFeed.choices()),
             Measure.number("Feed at the rim, under its middle", Unit.DB, 3, 25),
             Measure.length("Feed's tube, inside", 0.6, 1.6),
             Measure.length("Shadow before it, across", 0, 6),
@@ -46,51 +61,14 @@ public final class Dish implements ApertureFamily {
             Measure.choice("Surface", "sheet", "mesh", "rods along the field"),
             Measure.length("From wire to wire", 0.002, 0.4),
             Measure.length("Wire, thick", 0.0005, 0.05),
-            Measure.number("Return loss of the feed", Unit.DB, 6, 40));
-
-    static final Formula EVEN = new Formula(
-            "Opening evenly lit",
-            "A round opening of diameter d in step all over: nothing of its size has more without being finer than the wave; w the wave.",
-            "C",
-            "20·log10(pi·d ÷ w)",
-            "Balanis, Antenna Theory, 3rd ed., §12.9",
-            "Exact for openings of many waves; under two waves an edge counts for as much as the opening");
-    static final Formula SPILLED =
-            share("Lost past the rim", "Of what the feed sends, the share s meets the dish.", "s");
-    static final Formula UNEVEN = share(
-            "Lost to uneven light",
-            "Of what meets the dish the share t is left of an even light's gain; what is turned square to the field with it.",
-            "t");
-    static final Formula SHADE =
-            share("Lost in the feed's shadow", "The middle sends nothing: its field is missing.", "b");
-    static final Formula FOCUSED =
-            share("Lost to a feed beyond the focus", "Its light is out of step between middle and rim.", "f");
-    static final Formula AIMED =
-            share("Lost to a feed off the axis", "Where the beam then points; it squints to the other side.", "a");
-    static final Formula SURFACE_LOST = new Formula(
-            "Lost to a rough surface",
-            "Out of true by e on average, squared: every piece sends a little early or late.",
-            "L",
-            "10·log10(2.718281828)·(4·pi·e ÷ w)^2",
-            "Ruze, Proc. IEEE 54 (1966)",
-            "±10 % of it while e is under a fifteenth of a wave and bumps are wider than a wave");
-    static final Formula THROUGH = new Formula(
-            "Lost through the wires",
-            "Wires s apart and d thick, along the field: a coil across the way; w the wave.",
-            "L",
-            "10·log10(1 + (2·s ÷ w·2.302585·log10(s ÷ (pi·d)))^2)",
-            "Marcuvitz, Waveguide Handbook, §5.18, square on, s well under a wave",
-            "±20 % of it for s under a third of a wave; mesh lies between this and what knots add");
-
-    private static Formula share(String name, String words, String letter) {
-        return new Formula(
-                name,
-                words,
-                "L",
-                "−10·log10(" + letter + ")",
-                "Integrals of the feed's pattern over the dish (Balanis, §15.4.1; Silver, §12)",
-                "±0.1 dB for the feed as it is told; feeds are seldom known better than ±0.3 dB");
-    }
+            Measure.number("Return loss of the feed", Unit.DB, 6, 40),
+            Measure.length("Feed's mouth or plate, along the field", 0.3, 2.5),
+            Measure.length("Feed's mouth or plate, across", 0.3, 2.5),
+            Measure.length("Feed horn, from apex to mouth", 0.3, 6),
+            Measure.length("Feed's dipole, tip to tip", 0.35, 0.55),
+            Measure.length("Dipole before its plate", 0.1, 0.5),
+            Measure.length("Cut off either side, along the field", 0, 50),
+            Measure.length("Cut off either side, across", 0, 50));
 
     @Override
     public String name() {
@@ -138,7 +116,14 @@ public final class Dish implements ApertureFamily {
                 Quantity.of("0", Unit.ONE),
                 MEASURES.get(GAP).of(0.1 * wave),
                 MEASURES.get(ROD).of(0.012 * wave),
-                Quantity.of("14", Unit.DB));
+                Quantity.of("14", Unit.DB),
+                MEASURES.get(MOUTH_ALONG).of(0.7 * wave),
+                MEASURES.get(MOUTH_ACROSS).of(0.9 * wave),
+                MEASURES.get(HORN_LONG).of(1.2 * wave),
+                MEASURES.get(TIP).of(0.45 * wave),
+                MEASURES.get(BEFORE).of(0.22 * wave),
+                MEASURES.get(CUT_ALONG).of(0),
+                MEASURES.get(CUT_ACROSS).of(0));
     }
 
     /** Three sizes, as far as they can be carried. */
@@ -158,65 +143,32 @@ public final class Dish implements ApertureFamily {
         return new Paraboloid(d.size(DIAMETER), d.size(FOCUS));
     }
 
-    private static FeedPattern feed(ApertureDesign d, double frequency) {
-        return d.count(FEED) == 0
-                ? new FeedPattern.Tube(d.size(TUBE), frequency)
-                : FeedPattern.Cosine.falling(
-                        d.size(RIM), Math.min(1.5, paraboloid(d).halfAngle()));
+    /** Cut, some of it is left whatever was asked for. */
+    static Rim rim(ApertureDesign d) {
+        double r = d.size(DIAMETER) / 2;
+        return new Rim(r, Math.max(LEFT * r, r - d.size(CUT_ALONG)), Math.max(LEFT * r, r - d.size(CUT_ACROSS)));
     }
 
     static LitDish lit(ApertureDesign d, double frequency) {
         return new LitDish(
                 paraboloid(d),
-                feed(d, frequency),
+                DishFeed.of(d).pattern(d, frequency),
                 frequency,
-                Math.min(0.9 * d.size(DIAMETER), d.size(SHADOW)),
+                Math.min(1.8 * Math.min(rim(d).along(), rim(d).across()), d.size(SHADOW)),
                 d.size(ASIDE),
-                d.size(AHEAD));
+                d.size(AHEAD),
+                rim(d));
     }
 
     @Override
     public Radiation radiation(ApertureDesign d, double frequency) {
         LitDish lit = lit(d, frequency);
-        double wave = C / frequency;
-        Worked even = Worked.of(EVEN)
-                .typed("d", "diameter", d.size(DIAMETER), "m", 4)
-                .computed("w", "wave", wave, "m", 5)
-                .gives(10 * Math.log10(lit.uniform()), "dBi", 1);
-        List<Worked> lost = new ArrayList<>();
-        lost.add(part(SPILLED, "s", "meets the dish", lit.spillover()));
-        lost.add(part(UNEVEN, "t", "of an even light", lit.taper()));
-        if (d.size(SHADOW) > 0) {
-            lost.add(part(SHADE, "b", "left", lit.shadowed()));
-        }
-        if (d.size(AHEAD) > 0) {
-            lost.add(part(FOCUSED, "f", "left", lit.focused()));
-        }
-        if (d.size(ASIDE) > 0) {
-            lost.add(part(AIMED, "a", "left", lit.aimed()));
-        }
-        if (d.size(ROUGH) > 0) {
-            lost.add(Worked.of(SURFACE_LOST)
-                    .typed("e", "out of true", d.size(ROUGH) * 1000, "mm", 3)
-                    .computed("w", "wave", wave * 1000, "mm", 3)
-                    .gives(CosineFeed.ruzeDb(d.size(ROUGH), frequency), "dB", 2));
-        }
-        if (d.count(SURFACE) > 0) {
-            double s = d.size(GAP);
-            double x = 2 * s / wave * Math.log(Math.max(1, s / (Math.PI * d.size(ROD))));
-            lost.add(Worked.of(THROUGH)
-                    .typed("s", "from wire to wire", s * 1000, "mm", 3)
-                    .typed("d", "thick", Math.min(d.size(ROD), s / Math.PI) * 1000, "mm", 4)
-                    .computed("w", "wave", wave * 1000, "mm", 3)
-                    .gives(10 * Math.log10(1 + x * x), "dB", 2));
-        }
-        return new Radiation(even, lost, 0.5, lit.field(), Radiation.Feed.typed(d.size(RETURN_LOSS)));
-    }
-
-    private static Worked part(Formula formula, String symbol, String what, double share) {
-        return Worked.of(formula)
-                .computed(symbol, what, share, "", 6)
-                .gives(-10 * Math.log10(Math.max(1e-9, share)), "dB", 2);
+        return new Radiation(
+                DishLosses.even(d, lit),
+                DishLosses.lost(d, lit),
+                d.size(DIAMETER) * frequency / C < FEW ? 1.2 : 0.5,
+                lit.field(),
+                DishFeed.of(d).socket(d, frequency));
     }
 
     private static final Formula RIM_LEVEL = new Formula(
@@ -258,6 +210,7 @@ public final class Dish implements ApertureFamily {
                     .computed("b", "of the peak", degrees, "°", 3)
                     .gives(degrees, "°", 1));
         }
+        all.addAll(FeedChoice.of(d, lit));
         return all;
     }
 
@@ -273,7 +226,7 @@ public final class Dish implements ApertureFamily {
             all.add("Rods carry one polarization only: they lie " + (d.upright() ? "upright" : "level")
                     + ", as the feed does; the other passes through.");
         }
-        if (d.count(FEED) == 0 && !new CircularGuide(d.size(TUBE)).single(frequency)) {
+        if (DishFeed.of(d) == DishFeed.TUBE && !new CircularGuide(d.size(TUBE)).single(frequency)) {
             all.add("The feed's tube carries a second mode here; keep it under "
                     + NumberText.shown(1000 * CircularGuide.widest(frequency), 1) + " mm.");
         }
@@ -290,24 +243,22 @@ public final class Dish implements ApertureFamily {
     public Sketch sketch(ApertureDesign d) {
         Paraboloid p = paraboloid(d);
         double r = p.diameter() / 2;
+        Rim rim = rim(d);
+        double top = Math.min(r, rim.along());
         List<At> bowl = new ArrayList<>();
         for (int i = -24; i <= 24; i++) {
-            double y = r * i / 24;
+            double y = top * i / 24;
             bowl.add(new At(y * y / (4 * p.focalLength()), y));
         }
         double f = p.focalLength() + d.size(AHEAD);
         double a = d.size(ASIDE);
-        double tube = d.count(FEED) == 0 ? d.size(TUBE) : 0.1 * p.diameter();
-        List<Line> side = new ArrayList<>(List.of(
-                new Line(Kind.METAL, bowl),
-                Line.feed(
-                        new At(f, a - tube / 2),
-                        new At(f + tube, a - tube / 2),
-                        new At(f + tube, a + tube / 2),
-                        new At(f, a + tube / 2)),
-                Line.other(new At(p.depth(), r), new At(f + tube, a + tube / 2)),
-                Line.other(new At(p.depth(), -r), new At(f + tube, a - tube / 2))));
-        List<Line> front = new ArrayList<>(List.of(Line.ring(Kind.METAL, p.diameter())));
+        double deep = top * top / (4 * p.focalLength());
+        List<Line> side = new ArrayList<>(List.of(new Line(Kind.METAL, bowl)));
+        side.addAll(DishFeed.of(d).side(d, f, a));
+        At held = side.get(1).points().get(1);
+        side.add(Line.other(new At(deep, top), new At(held.x(), Math.max(held.y(), 2 * a - held.y()))));
+        side.add(Line.other(new At(deep, -top), new At(held.x(), Math.min(held.y(), 2 * a - held.y()))));
+        List<Line> front = new ArrayList<>(List.of(new Line(Kind.METAL, outline(rim, d.upright()))));
         if (d.size(SHADOW) > 0) {
             front.add(Line.ring(Kind.FEED, d.size(SHADOW)));
             side.add(Line.feed(new At(f, a - d.size(SHADOW) / 2), new At(f, a + d.size(SHADOW) / 2)));
@@ -325,10 +276,42 @@ public final class Dish implements ApertureFamily {
         return new Sketch(side, front);
     }
 
+    /** The rim as the far end sees it, the field level or upright. */
+    private static List<At> outline(Rim rim, boolean upright) {
+        return IntStream.rangeClosed(0, 72)
+                .mapToObj(i -> Math.PI * i / 36)
+                .map(turn -> new At(rim.edge(turn) * Math.cos(turn), rim.edge(turn) * Math.sin(turn)))
+                .map(at -> upright ? new At(at.y(), at.x()) : at)
+                .toList();
+    }
+
     @Override
     public String title(ApertureDesign d) {
-        return (d.count(SURFACE) == 2 ? "Grid dish, " : "Dish, ") + NumberText.shown(d.size(DIAMETER) * 1000, 0)
-                + " mm";
+        Rim rim = rim(d);
+        String size = rim.cut()
+                ? millimetres(rim.along()) + " by " + millimetres(rim.across())
+                : NumberText.shown(d.size(DIAMETER) * 1000, 0);
+        return (d.count(SURFACE) == 2 ? "Grid dish" : "Dish") + (rim.cut() ? ", cut to " : ", ") + size + " mm";
+    }
+
+    private static String millimetres(double half) {
+        return NumberText.shown(half * 2000, 0);
+    }
+
+    @Override
+    public boolean uses(ApertureDesign d, int measure) {
+        return DishFeed.of(d).uses(measure) && (d.count(SURFACE) > 0 || measure != GAP && measure != ROD);
+    }
+
+    @Override
+    public Optional<WireModel> grid(ApertureDesign d, double frequency) {
+        return DishGrid.of(d, frequency);
+    }
+
+    @Override
+    public String trusted() {
+        return "±0.5 dB. Under four waves across it is trusted before the sum over the opening, which leaves out what runs to and fro between"
+                + " dish and feed; from four waves on both agree to half a decibel";
     }
 
     @Override
@@ -337,13 +320,11 @@ public final class Dish implements ApertureFamily {
                 "Dish " + d.sizes().get(DIAMETER) + " across, "
                         + NumberText.shown(paraboloid(d).depth() * 1000, 1) + " mm deep, of "
                         + MEASURES.get(SURFACE).words().get(d.count(SURFACE)),
-                d.count(FEED) == 0
-                        ? "Feed: tube " + d.sizes().get(TUBE) + " inside, with its probe and socket"
-                        : "Feed that is " + d.sizes().get(RIM) + " down at the rim, " + degrees(d) + " off its axis",
+                DishFeed.of(d).part(d),
                 "Three stays that hold the feed, and its cover");
     }
 
-    private static String degrees(ApertureDesign d) {
+    static String degrees(ApertureDesign d) {
         return NumberText.shown(Math.toDegrees(paraboloid(d).halfAngle()), 0) + "°";
     }
 
@@ -362,7 +343,7 @@ public final class Dish implements ApertureFamily {
 
     @Override
     public double area(ApertureDesign d) {
-        double whole = Math.PI / 4 * d.size(DIAMETER) * d.size(DIAMETER);
+        double whole = rim(d).area();
         return d.count(SURFACE) == 0 ? whole : whole * Math.min(1, 2 * d.size(ROD) / d.size(GAP) + 0.1);
     }
 

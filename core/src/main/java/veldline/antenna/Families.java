@@ -33,7 +33,7 @@ public final class Families {
             .toList();
 
     private static final List<ApertureFamily> APERTURES =
-            List.of(new Dish(), new Horn(), new RoundHorn(), new Can(), new PatchPanel());
+            List.of(new Dish(), new Trough(), new Horn(), new RoundHorn(), new Can(), new PatchPanel());
 
     private Families() {}
 

@@ -107,6 +107,22 @@ public record Radiation(Worked ceiling, List<Worked> losses, double doubt, FarFi
                     Worked.of(NONE).computed("x", "taken for", 0, "Ω", 0).gives(0, "Ω", 0));
         }
 
+        static Feed solved(Complex z) {
+            return new Feed(
+                    told("Resistance of the feed", z.getReal()), told("Reactance of the feed", z.getImaginary()));
+        }
+
+        private static Worked told(String name, double ohms) {
+            Formula solved = new Formula(
+                    name,
+                    "Of the feed by itself; what comes back from the dish shifts it a little.",
+                    "Z",
+                    "z",
+                    "Method of moments over thin wires",
+                    "±5 Ω; trimmed on the analyser in place");
+            return Worked.of(solved).computed("z", "solved", ohms, "Ω", 3).gives(ohms, "Ω", 1, 5);
+        }
+
         public Complex impedance() {
             return new Complex(resistance.value(), reactance.value());
         }

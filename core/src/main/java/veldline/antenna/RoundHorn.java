@@ -114,7 +114,7 @@ public final class RoundHorn implements ApertureFamily {
         double even = Math.pow(Math.PI * h.diameter() / wave, 2);
         double left = h.gain(frequency) / even;
         return new Radiation(
-                Worked.of(Dish.EVEN)
+                Worked.of(DishLosses.EVEN)
                         .typed("d", "opening", h.diameter(), "m", 5)
                         .computed("w", "wave", wave, "m", 5)
                         .gives(10 * Math.log10(even), "dBi", 1),

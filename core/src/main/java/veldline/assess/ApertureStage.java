@@ -39,8 +39,8 @@ final class ApertureStage {
     /** What decides the figures. */
     record Input(ApertureDesign design, double frequency) {}
 
-    /** Planes through the axis over half a turn. */
-    private static final int HALF = 36;
+    /** Half planes from the axis over a whole turn: a fan is not alike above and below. */
+    private static final int TURN = 72;
 
     private ApertureStage() {}
 
@@ -108,12 +108,11 @@ final class ApertureStage {
         double gain = r.gain().value();
         boolean upright = in.design.upright();
         double down = Math.toRadians(upright ? in.design.of().leans(in.design) : 0);
-        // Either side of the E plane the pattern is the same, so half of it is told.
         double[][] falls = new double[181][];
         for (int theta = 0; theta <= 180; theta++) {
-            falls[theta] = new double[HALF + 1];
-            for (int k = 0; k <= HALF; k++) {
-                falls[theta][k] = r.fall(theta, 180.0 * k / HALF);
+            falls[theta] = new double[TURN];
+            for (int k = 0; k < TURN; k++) {
+                falls[theta][k] = r.fall(theta, 360.0 * k / TURN);
             }
         }
         return Pattern.of((azimuth, elevation) -> {
@@ -125,11 +124,10 @@ final class ApertureStage {
             double ahead = x * Math.cos(down) - z * Math.sin(down);
             double below = -(z * Math.cos(down) + x * Math.sin(down));
             double theta = Math.toDegrees(Math.acos(Math.max(-1, Math.min(1, ahead))));
-            double phi =
-                    Math.toDegrees(upright ? Math.atan2(Math.abs(side), below) : Math.atan2(Math.abs(below), side));
+            double phi = Math.toDegrees(upright ? Math.atan2(side, below) : Math.atan2(below, side));
             int t = (int) Math.min(179, theta);
             double share = theta - t;
-            int k = (int) Math.round(phi / 180 * HALF);
+            int k = Math.floorMod((int) Math.round(phi / 360 * TURN), TURN);
             return gain + falls[t][k] * (1 - share) + falls[t + 1][k] * share;
         });
     }

@@ -20,20 +20,12 @@ import veldline.line.Mismatch;
  *
  * @param gain straight ahead
  * @param frontToBack over straight back
- * @param swr at its probe, on 50 Ω
+ * @param swr at its feed, on 50 Ω
  */
 public record GridFigures(Worked gain, Worked frontToBack, Worked swr) {
     private static final String METHOD =
             "Net of wires of equal area (Ludwig, IEEE Trans. AP-35 (1987)), by the method of moments";
 
-    private static final Formula GAIN = new Formula(
-            "Gain, solved as a net of wires",
-            "The sheet as wires a tenth of a wave apart, rim and outside with it: power straight ahead over the same sent everywhere.",
-            "G",
-            "10·log10(4·pi·u ÷ p)",
-            METHOD,
-            "±1 dB; finer and coarser nets differ by 0.2. Under a wave across it is trusted before the sum over the opening, which leaves out"
-                    + " what runs round the rim; from a wave on the sum is, which measured cones bear out");
     private static final Formula BACK = new Formula(
             "Front to back, solved as a net of wires",
             "Gain straight ahead less gain straight back.",
@@ -42,12 +34,14 @@ public record GridFigures(Worked gain, Worked frontToBack, Worked swr) {
             METHOD,
             "±2 dB; a mast behind it decides more");
 
-    static Optional<GridFigures> of(Optional<WireModel> model, double frequency, BooleanSupplier goOn) {
+    /** @param trusted what the net is good to, and where it is believed */
+    static Optional<GridFigures> of(Optional<WireModel> model, String trusted, double frequency, BooleanSupplier goOn) {
         if (model.isEmpty() || !ModelCheck.faults(model.get(), frequency).isEmpty()) {
             return Optional.empty();
         }
         try {
-            return Optional.of(of(new FieldSolver(model.get(), MeshRule.standard(frequency), goOn).at(frequency)));
+            return Optional.of(
+                    of(new FieldSolver(model.get(), MeshRule.standard(frequency), goOn).at(frequency), trusted));
         } catch (SolveFailure e) {
             if (!goOn.getAsBoolean()) {
                 throw e;
@@ -56,20 +50,30 @@ public record GridFigures(Worked gain, Worked frontToBack, Worked swr) {
         }
     }
 
-    private static GridFigures of(FieldSolution s) {
+    private static Formula gain(String trusted) {
+        return new Formula(
+                "Gain, solved as a net of wires",
+                "The sheet as wires a tenth of a wave apart, rim and outside with it: power straight ahead over the same sent everywhere.",
+                "G",
+                "10·log10(4·pi·u ÷ p)",
+                METHOD,
+                trusted);
+    }
+
+    private static GridFigures of(FieldSolution s, String trusted) {
         RadiatedField field = new RadiatedField(s);
         double ahead = field.gainDbi(Direction.X);
         double back = field.gainDbi(Direction.X.opposite());
         Complex z = s.impedances().get(0);
         return new GridFigures(
-                Worked.of(GAIN)
+                Worked.of(gain(trusted))
                         .computed("u", "straight ahead", field.intensity(Direction.X) * 1e6, "µW/sr", 4)
-                        .computed("p", "taken at the probe", s.inputPower() * 1e6, "µW", 4)
+                        .computed("p", "taken at the feed", s.inputPower() * 1e6, "µW", 4)
                         .gives(ahead, "dBi", 1, 1),
                 Worked.of(BACK)
                         .computed("a", "ahead", ahead, "dBi", 2)
                         .computed("b", "back", back, "dBi", 2)
                         .gives(ahead - back, "dB", 0, 2),
-                Mismatch.workedSwr(z, 50, "the probe, solved as a net of wires"));
+                Mismatch.workedSwr(z, 50, "its feed, solved as a net of wires"));
     }
 }

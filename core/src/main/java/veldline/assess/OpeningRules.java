@@ -38,8 +38,8 @@ final class OpeningRules {
                         Finding.fits(g.frontToBack().shown(), "front to back, by the same net.", "", g.frontToBack()),
                         Finding.fits(
                                 "SWR " + g.swr().number(),
-                                "at a probe as drawn, by the same net.",
-                                "Probes are trimmed on the analyser all the same.",
+                                "at its feed as drawn, by the same net.",
+                                "It is trimmed on the analyser all the same.",
                                 g.swr())))
                 .toList();
     }

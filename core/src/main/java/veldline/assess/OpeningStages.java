@@ -3,6 +3,7 @@ package veldline.assess;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import veldline.antenna.ApertureDesign;
+import veldline.antenna.ApertureFamily;
 import veldline.job.Job;
 
 /** The stages of antennas with an opening, remembered like the others. */
@@ -29,7 +30,8 @@ final class OpeningStages {
     }
 
     private static Optional<GridFigures> solved(ApertureStage.Input in, BooleanSupplier goOn) {
-        return GridFigures.of(in.design().of().grid(in.design(), in.frequency()), in.frequency(), goOn);
+        ApertureFamily family = in.design().of();
+        return GridFigures.of(family.grid(in.design(), in.frequency()), family.trusted(), in.frequency(), goOn);
     }
 
     private static ApertureStage.Input input(ApertureDesign d, Job job) {

@@ -31,7 +31,8 @@ class GridFiguresTest {
     }
 
     private static GridFigures solved(ApertureDesign d) {
-        return GridFigures.of(d.of().grid(d, F), F, () -> true).orElseThrow();
+        return GridFigures.of(d.of().grid(d, F), d.of().trusted(), F, () -> true)
+                .orElseThrow();
     }
 
     /** Under a wave the rim sends as well: the net has a decibel or two more than the mouth alone, and both say so. */

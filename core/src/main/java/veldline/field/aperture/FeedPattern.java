@@ -1,5 +1,7 @@
 package veldline.field.aperture;
 
+import java.util.List;
+
 /** What a dish is lit by: its field in the two planes over that on its axis. */
 public interface FeedPattern {
     /** In the E plane, at an angle from the axis, radians, 0 to π; 1 on the axis. */
@@ -33,6 +35,72 @@ public interface FeedPattern {
         @Override
         public double h(double angle) {
             return e(angle);
+        }
+    }
+
+    /**
+     * The mouth of a small horn: even along its field, half a wave of a cosine across it, both late towards the edges (Balanis, §13.4).
+     *
+     * @param height along the field, metres
+     * @param width across it
+     * @param length from the apex to the mouth, metres
+     */
+    record Mouth(double height, double width, double length, double wave) implements FeedPattern {
+        private double lean(double angle) {
+            return (1 + Math.cos(angle)) / 2;
+        }
+
+        private RectangularOpening opening() {
+            return new RectangularOpening(
+                    height,
+                    width,
+                    wave,
+                    RectangularOpening.Side.even().from(length, wave),
+                    RectangularOpening.Side.cosine(width).from(length, wave));
+        }
+
+        @Override
+        public double e(double angle) {
+            return lean(angle) * opening().inE(angle).norm();
+        }
+
+        @Override
+        public double h(double angle) {
+            return lean(angle) * opening().inH(angle).norm();
+        }
+    }
+
+    /**
+     * As solved or measured: told at even steps from ahead to straight behind, straight in between.
+     *
+     * @param inE field over that ahead, first 1
+     * @param inH likewise, as many
+     * @param directivity over all directions, of which two planes tell only so much
+     */
+    record Told(List<Double> inE, List<Double> inH, double directivity) implements FeedPattern {
+        public Told {
+            inE = List.copyOf(inE);
+            inH = List.copyOf(inH);
+            if (inE.size() < 2 || inE.size() != inH.size()) {
+                throw new IllegalArgumentException("A pattern told at " + inE.size() + " and " + inH.size()
+                        + " angles cannot be read; give both planes as many, two or more");
+            }
+        }
+
+        private static double at(List<Double> told, double angle) {
+            double place = Math.abs(angle) / Math.PI * (told.size() - 1);
+            int i = (int) Math.min(told.size() - 2, place);
+            return told.get(i) + (place - i) * (told.get(i + 1) - told.get(i));
+        }
+
+        @Override
+        public double e(double angle) {
+            return at(inE, angle);
+        }
+
+        @Override
+        public double h(double angle) {
+            return at(inH, angle);
         }
     }
 

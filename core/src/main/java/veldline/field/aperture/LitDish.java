@@ -11,8 +11,10 @@ import org.hipparchus.complex.Complex;
  * @param shadow diameter of what stands before the dish, metres
  * @param aside by how much the feed stands off the axis in the E plane, metres
  * @param ahead by how much it stands beyond the focus, towards the dish under zero, metres
+ * @param rim round, or what is left of it where it is cut
  */
-public record LitDish(Paraboloid dish, FeedPattern feed, double frequency, double shadow, double aside, double ahead) {
+public record LitDish(
+        Paraboloid dish, FeedPattern feed, double frequency, double shadow, double aside, double ahead, Rim rim) {
     private static final double C = 299_792_458.0;
     private static final int PIECES = 6;
     private static final int RADII = 1024;
@@ -20,6 +22,11 @@ public record LitDish(Paraboloid dish, FeedPattern feed, double frequency, doubl
     private static final double FINE = 0.2;
     /** No feed is known to better than this behind itself, and no edge throws less round it. */
     private static final double LEAST = 1e-6;
+
+    /** With its whole rim. */
+    public LitDish(Paraboloid dish, FeedPattern feed, double frequency, double shadow, double aside, double ahead) {
+        this(dish, feed, frequency, shadow, aside, ahead, Rim.round(dish.diameter() / 2));
+    }
 
     public LitDish {
         if (!(shadow >= 0 && shadow < dish.diameter())) {
@@ -40,6 +47,11 @@ public record LitDish(Paraboloid dish, FeedPattern feed, double frequency, doubl
         return Quadrature.of(t -> square(t) * Math.sin(t), from, to, PIECES);
     }
 
+    /** All that the feed sends, in the measure of {@link #power}. */
+    private double sent() {
+        return 2 / feed.directivity();
+    }
+
     /** The rim against the middle, feed and longer way together, the mean of both planes, dB under zero. */
     public double edgeDb() {
         double edge = dish.halfAngle();
@@ -48,24 +60,58 @@ public record LitDish(Paraboloid dish, FeedPattern feed, double frequency, doubl
 
     /** The share of the feed's power that meets the dish. */
     public double spillover() {
-        return power(0, dish.halfAngle()) / power(0, Math.PI);
+        return rim.cut()
+                ? rim.sum((x, y) -> lit(x, y, true)) / (2 * Math.PI * Math.pow(dish.focalLength(), 2) * sent())
+                : power(0, dish.halfAngle()) / sent();
     }
 
     /** Of what meets it, what unevenness leaves, cross polarization with it. */
     public double taper() {
+        if (rim.cut()) {
+            double sum = rim.sum((x, y) -> lit(x, y, false));
+            return sum * sum / (rim.area() * rim.sum((x, y) -> lit(x, y, true)));
+        }
         double edge = dish.halfAngle();
         double sum = Quadrature.of(t -> (feed.e(t) + feed.h(t)) / 2 * Math.tan(t / 2), 0, edge, PIECES);
         return 2 * sum * sum / (power(0, edge) * Math.pow(Math.tan(edge / 2), 2));
     }
 
+    /** At a place of the opening: its field along the polarization, or its power whatever way it is turned. */
+    private double lit(double x, double y, boolean power) {
+        double rho = Math.hypot(x, y);
+        double angle = 2 * Math.atan(rho / (2 * dish.focalLength()));
+        double cos = rho > 0 ? x * x / (rho * rho) : 1;
+        double e = feed.e(angle);
+        double h = feed.h(angle);
+        double near = Math.pow(Math.cos(angle / 2), 2);
+        return power ? (e * e * cos + h * h * (1 - cos)) * near * near : (e * cos + h * (1 - cos)) * near;
+    }
+
     /** What the shadow leaves of the gain, its own field counted as missing. */
     public double shadowed() {
-        return Math.pow(onAxis(shadow, 0).norm() / onAxis(0, 0).norm(), 2);
+        return rim.cut()
+                ? against(shadow, 0)
+                : Math.pow(onAxis(shadow, 0).norm() / onAxis(0, 0).norm(), 2);
     }
 
     /** What a feed ahead of the focus, or behind it, leaves. */
     public double focused() {
-        return Math.pow(onAxis(0, ahead).norm() / onAxis(0, 0).norm(), 2);
+        return rim.cut()
+                ? against(0, ahead)
+                : Math.pow(onAxis(0, ahead).norm() / onAxis(0, 0).norm(), 2);
+    }
+
+    /** Straight ahead with a shadow or a feed ahead over the same without, by the opening's own sum. */
+    private double against(double hidden, double before) {
+        return Math.pow(axis(hidden, before) / axis(0, 0), 2);
+    }
+
+    private double axis(double hidden, double before) {
+        return new LitDish(dish, feed, frequency, hidden, 0, before, rim)
+                .opening()
+                .cut(0)
+                .towards(0)
+                .norm();
     }
 
     private Complex onAxis(double hidden, double before) {
@@ -82,8 +128,7 @@ public record LitDish(Paraboloid dish, FeedPattern feed, double frequency, doubl
 
     /** The evenly lit opening, as a plain ratio. */
     public double uniform() {
-        double around = Math.PI * dish.diameter() / wave();
-        return around * around;
+        return 4 * Math.PI * rim.area() / (wave() * wave());
     }
 
     /** Of feed and dish by what meets the dish and how evenly, its shadow and its focus, before surface and metal. */
@@ -94,19 +139,19 @@ public record LitDish(Paraboloid dish, FeedPattern feed, double frequency, doubl
     /** The opening as it is lit. */
     public RoundOpening opening() {
         double k = 2 * Math.PI / wave();
-        double rim = dish.diameter() / 2;
+        double radius = dish.diameter() / 2;
         // The feed is asked at so many radii; between them its pattern is straight to a millionth.
         double[] inE = new double[RADII + 2];
         double[] inH = new double[RADII + 2];
         for (int i = 0; i < inE.length; i++) {
-            double angle = 2 * Math.atan(rim * i / RADII / (2 * dish.focalLength()));
+            double angle = 2 * Math.atan(radius * i / RADII / (2 * dish.focalLength()));
             inE[i] = feed.e(angle);
             inH[i] = feed.h(angle);
         }
         return new RoundOpening(rim, shadow / 2, wave(), (x, y) -> {
             double rho = Math.hypot(x, y);
             double angle = 2 * Math.atan(rho / (2 * dish.focalLength()));
-            double place = Math.min(RADII, rho / rim * RADII);
+            double place = Math.min(RADII, rho / radius * RADII);
             int i = (int) place;
             double e = inE[i] + (place - i) * (inE[i + 1] - inE[i]);
             double h = inH[i] + (place - i) * (inH[i + 1] - inH[i]);
@@ -122,11 +167,12 @@ public record LitDish(Paraboloid dish, FeedPattern feed, double frequency, doubl
         RoundOpening.Cut e = opening().cut(0);
         double peak = peak(e);
         double strongest = Math.pow(e.towards(peak).norm(), 2);
-        FarField lit = aside == 0 ? between(e, opening().cut(Math.PI / 2)) : around(peak);
+        FarField lit = aside == 0 && !rim.cut() ? between(e, opening().cut(Math.PI / 2)) : around(peak);
         double own = feed.directivity() / gain();
-        double edge = dish.halfAngle();
         FarField fromAxis = (theta, phi) -> {
-            double past = Math.PI - theta > edge ? square(Math.PI - theta) * own : 0;
+            double past = Math.PI - theta > 2 * Math.atan(rim.edge(phi) / (2 * dish.focalLength()))
+                    ? square(Math.PI - theta) * own
+                    : 0;
             return Math.max(LEAST * LEAST, oblique(theta) / oblique(peak) * lit.power(theta, phi) / strongest + past);
         };
         return fromAxis.about(peak);
@@ -142,9 +188,10 @@ public record LitDish(Paraboloid dish, FeedPattern feed, double frequency, doubl
         return (theta, phi) -> RoundOpening.power(e.towards(theta), h.towards(theta), phi);
     }
 
-    /** With the feed aside planes all around are cut, as close as the beam is narrow, and what lies between two is read from both. */
+    /** With the feed aside or a cut rim planes all around are cut, as close as the beam is narrow, and what lies between two is read from both. */
     private FarField around(double peak) {
-        int planes = Math.max(12, (int) Math.ceil(Math.PI * Math.abs(peak) * dish.diameter() / (FINE * wave())));
+        int planes = Math.max(
+                rim.cut() ? 48 : 12, (int) Math.ceil(Math.PI * Math.abs(peak) * dish.diameter() / (FINE * wave())));
         RoundOpening opening = opening();
         List<RoundOpening.Cut> cuts = IntStream.rangeClosed(0, planes)
                 .mapToObj(i -> opening.cut(Math.PI * i / planes))
@@ -187,8 +234,9 @@ public record LitDish(Paraboloid dish, FeedPattern feed, double frequency, doubl
             return 1;
         }
         RoundOpening.Cut off = opening().cut(0);
-        RoundOpening.Cut on =
-                new LitDish(dish, feed, frequency, shadow, 0, ahead).opening().cut(0);
+        RoundOpening.Cut on = new LitDish(dish, feed, frequency, shadow, 0, ahead, rim)
+                .opening()
+                .cut(0);
         double peak = peak(off);
         return oblique(peak) * Math.pow(off.towards(peak).norm() / on.towards(0).norm(), 2);
     }

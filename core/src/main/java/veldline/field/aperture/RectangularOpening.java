@@ -26,6 +26,19 @@ public record RectangularOpening(double height, double width, double wave, Side 
             return new Side(x -> Math.cos(Math.PI * x / length), x -> 0);
         }
 
+        /** A cosine on a step, its ends so many decibels under its middle. */
+        public static Side falling(double length, double decibels) {
+            double step = Math.pow(10, -decibels / 20);
+            return new Side(x -> step + (1 - step) * Math.cos(Math.PI * x / length), x -> 0);
+        }
+
+        /** What unevenness leaves of an even light's gain over a length, a ratio. */
+        public double taper(double length) {
+            double sum = Quadrature.of(amplitude, -length / 2, length / 2, 2);
+            double squares = Quadrature.of(x -> Math.pow(amplitude.applyAsDouble(x), 2), -length / 2, length / 2, 2);
+            return sum * sum / (length * squares);
+        }
+
         /** The same as seen from an apex so far behind. */
         public Side from(double apex, double wave) {
             return new Side(amplitude, x -> Math.PI * x * x / (wave * apex));
@@ -33,7 +46,7 @@ public record RectangularOpening(double height, double width, double wave, Side 
     }
 
     /** Sum over one side with the lead of an angle, over that straight ahead. */
-    private static Complex sum(Side side, double length, double lead) {
+    static Complex sum(Side side, double length, double lead) {
         double turns = Math.abs(lead) * length / (2 * Math.PI) + Math.abs(side.late.applyAsDouble(length / 2)) / 2;
         return Quadrature.turning(
                 side.amplitude,

@@ -3,15 +3,15 @@ package veldline.field.aperture;
 import org.hipparchus.complex.Complex;
 
 /**
- * A round opening and how it is lit, with a round shadow in its middle (Balanis, Antenna Theory, 3rd ed., §12.6 and §15.4; a shadow as a
+ * A round opening, whole or cut, and how it is lit, with a round shadow in its middle (Balanis, Antenna Theory, 3rd ed., §12.6 and §15.4; a shadow as a
  * field that is missing).
  *
- * @param radius metres
+ * @param rim what bounds it
  * @param shadow its radius, metres; 0 for none
  * @param wave wavelength, metres
  * @param lit the field along the polarization at a place of the opening, x in the E plane, y in the H plane
  */
-public record RoundOpening(double radius, double shadow, double wave, Lit lit) {
+public record RoundOpening(Rim rim, double shadow, double wave, Lit lit) {
     /** Field over an opening; its greatest may be anything. */
     @FunctionalInterface
     public interface Lit {
@@ -22,10 +22,17 @@ public record RoundOpening(double radius, double shadow, double wave, Lit lit) {
     private static final double PER_RADIAN = 1.3;
 
     private static final int LEAST = 48;
+    /** Chords of a cut rim have kinks: so many times as many strips. */
+    private static final int KINKED = 3;
+
+    /** Not cut. */
+    public RoundOpening(double radius, double shadow, double wave, Lit lit) {
+        this(Rim.round(radius), shadow, wave, lit);
+    }
 
     public RoundOpening {
-        if (!(radius > 0 && shadow >= 0 && shadow < radius && wave > 0)) {
-            throw new IllegalArgumentException("An opening of radius " + radius + " m with a shadow of " + shadow
+        if (!(shadow >= 0 && shadow < rim.radius() && wave > 0)) {
+            throw new IllegalArgumentException("An opening of radius " + rim.radius() + " m with a shadow of " + shadow
                     + " m cannot be; the shadow is the smaller one");
         }
     }
@@ -44,19 +51,20 @@ public record RoundOpening(double radius, double shadow, double wave, Lit lit) {
 
     /** @param phi of the plane from the E plane, radians */
     public Cut cut(double phi) {
-        Strips whole = strips(radius, phi);
+        Strips whole = strips(rim, phi);
         double k = 2 * Math.PI / wave;
         if (shadow == 0) {
             return theta -> whole.towards(k * Math.sin(theta));
         }
-        Strips missing = strips(shadow, phi);
+        Strips missing = strips(new Rim(shadow, Math.min(shadow, rim.along()), Math.min(shadow, rim.across())), phi);
         return theta -> whole.towards(k * Math.sin(theta)).subtract(missing.towards(k * Math.sin(theta)));
     }
 
     /** Nodes that lie closer towards the rim, where the strips grow short. */
-    private Strips strips(double r, double phi) {
+    private Strips strips(Rim within, double phi) {
+        double r = within.reach(phi);
         double turn = 2 * Math.PI / wave * r;
-        int along = LEAST + 2 * (int) (PER_RADIAN * turn / 2);
+        int along = (LEAST + 2 * (int) (PER_RADIAN * turn / 2)) * (within.cut() ? KINKED : 1);
         double[][] beside = Quadrature.nodes(1 + (int) (PER_RADIAN * turn / 48));
         double[] at = new double[along];
         double[] real = new double[along];
@@ -66,18 +74,20 @@ public record RoundOpening(double radius, double shadow, double wave, Lit lit) {
         for (int i = 0; i < along; i++) {
             double t = Math.PI * ((i + 0.5) / along - 0.5);
             double u = r * Math.sin(t);
-            double half = r * Math.cos(t);
+            double[] chord = within.chord(u, phi);
+            double middle = (chord[0] + chord[1]) / 2;
+            double half = (chord[1] - chord[0]) / 2;
             double re = 0;
             double im = 0;
             for (int j = 0; j < beside[0].length; j++) {
-                double v = half * beside[0][j];
+                double v = middle + half * beside[0][j];
                 Complex a = lit.at(u * c - v * s, u * s + v * c);
                 re += a.getReal() * beside[1][j];
                 im += a.getImaginary() * beside[1][j];
             }
-            // The strip's own half length is also the slope of its place: so the sum over strips is one over a whole
-            // turn.
-            double weight = half * half * Math.PI / along;
+            // On a round rim the slope of its place is the strip's own half length: the sum over strips is one over a
+            // whole turn.
+            double weight = half * r * Math.cos(t) * Math.PI / along;
             at[i] = u;
             real[i] = weight * re;
             imaginary[i] = weight * im;

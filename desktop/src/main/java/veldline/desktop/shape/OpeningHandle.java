@@ -37,7 +37,7 @@ record OpeningHandle(int measure, At at, At by) {
         List<OpeningHandle> handles = new ArrayList<>();
         // What can be taken hold of in few places chooses before what can be in many.
         IntStream.range(0, d.sizes().size())
-                .filter(i -> d.of().measures().get(i).isLength())
+                .filter(i -> d.of().measures().get(i).isLength() && d.of().uses(d, i))
                 .mapToObj(i -> Move.of(d, i, now))
                 .filter(m -> m.most > STILL)
                 .sorted(Comparator.comparingInt(m -> m.farthest().length))

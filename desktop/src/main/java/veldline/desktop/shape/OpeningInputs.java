@@ -23,6 +23,9 @@ final class OpeningInputs {
         double wave = FreeSpace.wavelength(s.job().brief().frequency().value());
         List<Input> in = new ArrayList<>();
         for (int i = 0; i < d.sizes().size(); i++) {
+            if (!d.of().uses(d, i)) {
+                continue;
+            }
             in.add(d.of().measures().get(i).isChoice() ? choice(d, i, near) : box(d, i, near, wave));
         }
         in.add(new Input.Choice(

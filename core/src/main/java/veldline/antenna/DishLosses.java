@@ -1,0 +1,125 @@
+package veldline.antenna;
+
+import java.util.ArrayList;
+import java.util.List;
+import veldline.explain.Formula;
+import veldline.explain.Worked;
+import veldline.field.aperture.CosineFeed;
+import veldline.field.aperture.LitDish;
+
+/** What a dish could have, and what is lost from it step by step. */
+final class DishLosses {
+    private static final double C = 299_792_458.0;
+
+    static final Formula EVEN = new Formula(
+            "Opening evenly lit",
+            "A round opening of diameter d in step all over: nothing of its size has more without being finer than the wave; w the wave.",
+            "C",
+            "20·log10(pi·d ÷ w)",
+            "Balanis, Antenna Theory, 3rd ed., §12.9",
+            "Exact for openings of many waves; under two waves an edge counts for as much as the opening");
+    static final Formula SPILLED =
+            share("Lost past the rim", "Of what the feed sends, the share s meets the dish.", "s");
+    private static final Formula UNEVEN = share(
+            "Lost to uneven light",
+            "Of what meets the dish the share t is left of an even light's gain; what is turned square to the field with it.",
+            "t");
+    static final Formula SHADE =
+            share("Lost in the feed's shadow", "The middle sends nothing: its field is missing.", "b");
+    private static final Formula FOCUSED =
+            share("Lost to a feed beyond the focus", "Its light is out of step between middle and rim.", "f");
+    private static final Formula AIMED =
+            share("Lost to a feed off the axis", "Where the beam then points; it squints to the other side.", "a");
+    private static final Formula SURFACE_LOST = new Formula(
+            "Lost to a rough surface",
+            "Out of true by e on average, squared: every piece sends a little early or late.",
+            "L",
+            "10·log10(2.718281828)·(4·pi·e ÷ w)^2",
+            "Ruze, Proc. IEEE 54 (1966)",
+            "±10 % of it while e is under a fifteenth of a wave and bumps are wider than a wave");
+    private static final Formula THROUGH = new Formula(
+            "Lost through the wires",
+            "Wires s apart and d thick, along the field: a coil across the way; w the wave.",
+            "L",
+            "10·log10(1 + (2·s ÷ w·2.302585·log10(s ÷ (pi·d)))^2)",
+            "Marcuvitz, Waveguide Handbook, §5.18, square on, s well under a wave",
+            "±20 % of it for s under a third of a wave; mesh lies between this and what knots add");
+
+    static Formula share(String name, String words, String letter) {
+        return new Formula(
+                name,
+                words,
+                "L",
+                "−10·log10(" + letter + ")",
+                "Integrals of the feed's pattern over the dish (Balanis, §15.4.1; Silver, §12)",
+                "±0.1 dB for the feed as it is told; feeds are seldom known better than ±0.3 dB");
+    }
+
+    private static final Formula EVEN_CUT = new Formula(
+            "Opening evenly lit",
+            "An opening of the area a, in step all over; w the wave.",
+            "C",
+            "10·log10(4·pi·a ÷ w^2)",
+            "Balanis, Antenna Theory, 3rd ed., §12.9",
+            "Exact for openings of many waves; under two waves an edge counts for as much as the opening");
+
+    private DishLosses() {}
+
+    static Worked even(ApertureDesign d, LitDish lit) {
+        double wave = C / lit.frequency();
+        double dbi = 10 * Math.log10(lit.uniform());
+        return lit.rim().cut()
+                ? Worked.of(EVEN_CUT)
+                        .computed("a", "what is left of the dish", lit.rim().area(), "m²", 5)
+                        .computed("w", "wave", wave, "m", 5)
+                        .gives(dbi, "dBi", 1)
+                : Worked.of(EVEN)
+                        .typed("d", "diameter", d.size(Dish.DIAMETER), "m", 4)
+                        .computed("w", "wave", wave, "m", 5)
+                        .gives(dbi, "dBi", 1);
+    }
+
+    static List<Worked> lost(ApertureDesign d, LitDish lit) {
+        double wave = C / lit.frequency();
+        List<Worked> lost = new ArrayList<>();
+        lost.add(part(SPILLED, "s", "meets the dish", lit.spillover()));
+        lost.add(part(UNEVEN, "t", "of an even light", lit.taper()));
+        if (d.size(Dish.SHADOW) > 0) {
+            lost.add(part(SHADE, "b", "left", lit.shadowed()));
+        }
+        if (d.size(Dish.AHEAD) > 0) {
+            lost.add(part(FOCUSED, "f", "left", lit.focused()));
+        }
+        if (d.size(Dish.ASIDE) > 0) {
+            lost.add(part(AIMED, "a", "left", lit.aimed()));
+        }
+        lost.addAll(surface(wave, d.size(Dish.ROUGH), d.count(Dish.SURFACE) > 0, d.size(Dish.GAP), d.size(Dish.ROD)));
+        return lost;
+    }
+
+    /** What a rough surface takes, and what goes through between its wires where it has any. */
+    static List<Worked> surface(double wave, double rough, boolean wires, double apart, double thick) {
+        List<Worked> lost = new ArrayList<>();
+        if (rough > 0) {
+            lost.add(Worked.of(SURFACE_LOST)
+                    .typed("e", "out of true", rough * 1000, "mm", 3)
+                    .computed("w", "wave", wave * 1000, "mm", 3)
+                    .gives(CosineFeed.ruzeDb(rough, C / wave), "dB", 2));
+        }
+        if (wires) {
+            double x = 2 * apart / wave * Math.log(Math.max(1, apart / (Math.PI * thick)));
+            lost.add(Worked.of(THROUGH)
+                    .typed("s", "from wire to wire", apart * 1000, "mm", 3)
+                    .typed("d", "thick", Math.min(thick, apart / Math.PI) * 1000, "mm", 4)
+                    .computed("w", "wave", wave * 1000, "mm", 3)
+                    .gives(10 * Math.log10(1 + x * x), "dB", 2));
+        }
+        return lost;
+    }
+
+    static Worked part(Formula formula, String symbol, String what, double share) {
+        return Worked.of(formula)
+                .computed(symbol, what, share, "", 6)
+                .gives(-10 * Math.log10(Math.max(1e-9, share)), "dB", 2);
+    }
+}
