@@ -2,15 +2,11 @@ package veldline.antenna;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.hipparchus.complex.Complex;
-import veldline.antenna.Sketch.Kind;
-import veldline.antenna.Sketch.Line;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
 import veldline.field.aperture.FarField;
 import veldline.field.aperture.Patch;
 import veldline.field.aperture.PatchField;
-import veldline.picture.Mark.At;
 import veldline.quantity.NumberText;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
@@ -18,25 +14,26 @@ import veldline.quantity.Unit;
 /** Patches over their ground: one, a panel of rows and columns, or one column as a sector antenna. */
 public final class PatchPanel implements ApertureFamily {
     private static final double C = 299_792_458.0;
-    private static final double EPSILON = 8.8541878128e-12;
-    private static final double MU = 4e-7 * Math.PI;
     private static final int SUBSTRATE = 0;
-    private static final int THICK = 1;
-    private static final int LENGTH = 2;
-    private static final int INSET = 3;
-    private static final int ROWS = 4;
-    private static final int COLUMNS = 5;
-    private static final int PITCH_ALONG = 6;
-    private static final int PITCH_ACROSS = 7;
+    static final int THICK = 1;
+    static final int LENGTH = 2;
+    static final int INSET = 3;
+    static final int ROWS = 4;
+    static final int COLUMNS = 5;
+    static final int PITCH_ALONG = 6;
+    static final int PITCH_ACROSS = 7;
     private static final int TAPER = 8;
     private static final int TILT = 9;
     private static final int LINES = 10;
     private static final int BACK = 11;
-    private static final int TURNS = 12;
+    static final int TURNS = 12;
     private static final int BOW = 13;
     private static final int WIDTH = 14;
-    /** Of the ground beyond the outermost patches, in patches. */
-    private static final double ROUND = 0.9;
+    static final int CORNERS = 15;
+    /** A patch is left whatever is cut off it. */
+    static final double CUT_MOST = 0.4;
+    /** Quality of a patch over air as one begins; what is right for it is told. */
+    private static final double USUAL = 14;
     /** What its feed is to be, ohms. */
     private static final double LINE = 50;
 
@@ -58,7 +55,8 @@ public final class PatchPanel implements ApertureFamily {
             Measure.number("Straight back, under ahead", Unit.DB, 8, 40),
             Measure.choice("Field", "straight", "right-handed", "left-handed"),
             Measure.angle("End rows late by, fills hollows", 0, 120),
-            Measure.length("Patch, wide", 0.1, 0.9));
+            Measure.length("Patch, wide", 0.1, 0.9),
+            Measure.length("Corners cut off, along either side", 0, 0.3));
 
     private static final Formula SUMMED = new Formula(
             "Patches by their pattern",
@@ -81,14 +79,6 @@ public final class PatchPanel implements ApertureFamily {
             "a·m",
             "Lines laid as a tree, by the shorter ways",
             "±30 % of it: corners and joints add");
-    private static final String AT_ITS_FEED =
-            "Between the edge and the middle, where it is nothing; v is twice the quality times how much too long it is.";
-    private static final String AT_FEED_BOOK = "Balanis, Antenna Theory, 3rd ed., §14.2.1 and §14.2.4";
-    private static final String AT_FEED_GOOD = "±15 %; the pin's own inductance and the divider are not in it";
-    private static final Formula RESISTANCE = new Formula(
-            "Resistance of a patch", AT_ITS_FEED, "R", "e·cos(pi·y ÷ l)^2 ÷ (1 + v^2)", AT_FEED_BOOK, AT_FEED_GOOD);
-    private static final Formula REACTANCE = new Formula(
-            "Reactance of a patch", AT_ITS_FEED, "X", "−v·e·cos(pi·y ÷ l)^2 ÷ (1 + v^2)", AT_FEED_BOOK, AT_FEED_GOOD);
     private static final Formula BAND = new Formula(
             "Band at SWR 2",
             "A resonant patch of quality q, about f MHz.",
@@ -153,7 +143,8 @@ public final class PatchPanel implements ApertureFamily {
                 Quantity.of("20", Unit.DB),
                 Quantity.of("0", Unit.ONE),
                 Quantity.of("0", Unit.DEG),
-                MEASURES.get(WIDTH).of(p.width()));
+                MEASURES.get(WIDTH).of(p.width()),
+                MEASURES.get(CORNERS).of(PatchFeed.cut(p.length(), USUAL)));
     }
 
     /** One, a square of four, a column that serves a sector; the field of the column stands along it. */
@@ -170,26 +161,31 @@ public final class PatchPanel implements ApertureFamily {
     }
 
     private static Patch patch(ApertureDesign d, double frequency) {
-        return new Patch(frequency, PERMITTIVITY[d.count(SUBSTRATE)], d.size(THICK), d.size(WIDTH));
+        return new Patch(frequency, PERMITTIVITY[d.count(SUBSTRATE)], d.size(THICK), width(d));
     }
 
-    /** Radiation's share of all that a patch loses, and its quality with all of it. */
-    private record Quality(double share, double whole) {
-        static Quality of(ApertureDesign d, double frequency) {
-            Patch p = patch(d, frequency);
-            double omega = 2 * Math.PI * frequency;
-            double sends = 1 / p.edgeResistance();
-            double radiated = omega
-                    * EPSILON
-                    * p.permittivity()
-                    * (p.length() + 2 * p.extension())
-                    * p.width()
-                    / (2 * d.size(THICK) * sends);
-            double metal = d.size(THICK)
-                    * Math.sqrt(Math.PI * frequency * MU * d.metal().conductivity());
-            double lost = TANGENT[d.count(SUBSTRATE)] + 1 / metal;
-            return new Quality(1 / radiated / (1 / radiated + lost), 1 / (1 / radiated + lost));
-        }
+    /** One of them, at its feed. */
+    private static PatchFeed fed(ApertureDesign d, double frequency) {
+        return PatchFeed.of(
+                d,
+                patch(d, frequency),
+                TANGENT[d.count(SUBSTRATE)],
+                d.size(LENGTH),
+                turns(d) ? Math.min(CUT_MOST * d.size(LENGTH), d.size(CORNERS)) : 0);
+    }
+
+    static boolean turns(ApertureDesign d) {
+        return d.count(TURNS) > 0;
+    }
+
+    /** Across the current: a patch whose field turns is square. */
+    static double width(ApertureDesign d) {
+        return d.size(turns(d) ? LENGTH : WIDTH);
+    }
+
+    @Override
+    public boolean uses(ApertureDesign d, int measure) {
+        return turns(d) ? measure != WIDTH : measure != CORNERS;
     }
 
     private static PatchField field(ApertureDesign d, double frequency) {
@@ -206,7 +202,8 @@ public final class PatchPanel implements ApertureFamily {
                 d.size(TAPER) / 100,
                 2 * Math.PI / wave * d.size(PITCH_ALONG) * Math.sin(Math.toRadians(d.size(TILT))),
                 Math.toRadians(d.size(BOW)),
-                Math.pow(10, -d.size(BACK) / 10));
+                Math.pow(10, -d.size(BACK) / 10),
+                turns(d));
     }
 
     /** By how much the feed leans the beam, radians. */
@@ -223,11 +220,14 @@ public final class PatchPanel implements ApertureFamily {
     public Radiation radiation(ApertureDesign d, double frequency) {
         PatchField f = field(d, frequency);
         double ahead = f.power(lean(d), 0);
-        double across = Math.max(high(d), wide(d)) * frequency / C;
+        double across = Math.max(PatchDrawing.high(d), PatchDrawing.wide(d)) * frequency / C;
         double directivity = f.directivity(2 + (int) across, 16 + (int) (8 * across)) * ahead;
-        Quality q = Quality.of(d, frequency);
+        PatchFeed q = fed(d, frequency);
         List<Worked> lost = new ArrayList<>();
-        lost.add(Worked.of(KEPT).computed("r", "leaves", q.share, "", 6).gives(-10 * Math.log10(q.share), "dB", 2));
+        lost.add(Worked.of(KEPT).computed("r", "leaves", q.share(), "", 6).gives(-10 * Math.log10(q.share()), "dB", 2));
+        if (turns(d)) {
+            lost.add(q.lostToTheOtherHand());
+        }
         if (d.count(ROWS) * d.count(COLUMNS) > 1) {
             double metres =
                     ((d.count(ROWS) - 1) * d.size(PITCH_ALONG) + (d.count(COLUMNS) - 1) * d.size(PITCH_ACROSS)) / 2;
@@ -244,53 +244,48 @@ public final class PatchPanel implements ApertureFamily {
                 lost,
                 0.7,
                 (theta, phi) -> fromBeam.power(theta, phi) / ahead,
-                feed(d, frequency, q));
-    }
-
-    /** At its inset, off its resonance where it was cut long or short. */
-    private static Radiation.Feed feed(ApertureDesign d, double frequency, Quality q) {
-        Patch p = patch(d, frequency);
-        double off = 2 * q.whole * (d.size(LENGTH) / p.length() - 1);
-        double edge = p.edgeResistance() * q.share;
-        double inset = Math.min(d.size(INSET), 0.49 * d.size(LENGTH));
-        double in = Math.cos(Math.PI * inset / d.size(LENGTH));
-        Complex z = new Complex(edge * in * in).divide(new Complex(1, off));
-        return new Radiation.Feed(
-                fed(Worked.of(RESISTANCE), edge, inset, d, off).gives(z.getReal(), "Ω", 0),
-                fed(Worked.of(REACTANCE), edge, inset, d, off).gives(z.getImaginary(), "Ω", 0));
-    }
-
-    private static Worked.Builder fed(Worked.Builder w, double edge, double inset, ApertureDesign d, double off) {
-        return w.computed("e", "at the edge in resonance", edge, "Ω", 3)
-                .typed("y", "feed in from the edge", inset * 1000, "mm", 2)
-                .typed("l", "patch, long", d.size(LENGTH) * 1000, "mm", 2)
-                .computed("v", "off resonance", off, "", 6);
+                q.at(Math.min(d.size(INSET), 0.49 * d.size(LENGTH)), d.size(LENGTH)));
     }
 
     @Override
     public List<Worked> schools(ApertureDesign d, double frequency) {
-        Quality q = Quality.of(d, frequency);
-        return List.of(
+        PatchFeed q = fed(d, frequency);
+        List<Worked> all = new ArrayList<>(List.of(
                 Worked.of(BAND)
                         .typed("f", "frequency", frequency / 1e6, "MHz", 3)
-                        .computed("q", "quality", q.whole, "", 4)
-                        .gives(frequency / 1e6 / (q.whole * Math.sqrt(2)), "MHz", 0),
+                        .computed("q", "quality", q.quality(), "", 4)
+                        .gives(frequency / 1e6 / (q.quality() * Math.sqrt(2)), "MHz", 0),
                 Worked.of(WIDE)
                         .computed("w", "wave", C / frequency * 1000, "mm", 3)
                         .computed("p", "permittivity", PERMITTIVITY[d.count(SUBSTRATE)], "", 2)
                         .gives(
                                 new Patch(frequency, PERMITTIVITY[d.count(SUBSTRATE)], d.size(THICK)).width() * 1000,
                                 "mm",
-                                1));
+                                1)));
+        if (turns(d)) {
+            all.add(Worked.of(PatchFeed.ELLIPSE)
+                    .computed("a", "long over wide", q.ratio(), "", 6)
+                    .gives(20 * Math.log10(q.ratio()), "dB", 1, 1));
+            all.add(Worked.of(PatchFeed.TURNS_OVER)
+                    .typed("f", "frequency", frequency / 1e6, "MHz", 3)
+                    .computed("q", "quality", q.quality(), "", 4)
+                    .gives(0.36 * frequency / 1e6 / q.quality(), "MHz", 0));
+        }
+        return all;
     }
 
     @Override
     public List<String> watch(ApertureDesign d, double frequency) {
         double wave = C / frequency;
         List<String> all = new ArrayList<>();
-        double right = patch(d, frequency).length();
+        double right = right(d, frequency);
         if (Math.abs(d.size(LENGTH) / right - 1) > 0.01) {
             all.add("Cut for here a patch is " + NumberText.shown(right * 1000, 1) + " mm long.");
+        }
+        PatchFeed q = fed(d, frequency);
+        double corner = PatchFeed.cut(d.size(LENGTH), q.quality());
+        if (turns(d) && Math.abs(d.size(CORNERS) / corner - 1) > 0.1) {
+            all.add("Corners cut by " + NumberText.shown(corner * 1000, 1) + " mm a side turn the field evenly here.");
         }
         if (d.size(THICK) > 0.06 * wave && d.count(SUBSTRATE) > 0) {
             all.add("So thick a board carries waves along itself that are not in these figures.");
@@ -303,37 +298,15 @@ public final class PatchPanel implements ApertureFamily {
         return all;
     }
 
-    /** The ground along the field, metres. */
-    private static double high(ApertureDesign d) {
-        return (d.count(ROWS) - 1) * d.size(PITCH_ALONG) + (1 + ROUND) * d.size(LENGTH);
-    }
-
-    /** The ground across it. */
-    private static double wide(ApertureDesign d) {
-        return (d.count(COLUMNS) - 1) * d.size(PITCH_ACROSS) + (1 + ROUND) * d.size(WIDTH);
+    /** How long one is to be: where its field turns, between the two ways it rings. */
+    private static double right(ApertureDesign d, double frequency) {
+        double straight = patch(d, frequency).length();
+        return turns(d) ? straight * (1 + 1 / (2 * fed(d, frequency).quality())) : straight;
     }
 
     @Override
     public Sketch sketch(ApertureDesign d) {
-        double l = d.size(LENGTH);
-        double w = d.size(WIDTH);
-        int rows = d.count(ROWS);
-        int columns = d.count(COLUMNS);
-        double high = high(d);
-        double wide = wide(d);
-        double t = d.size(THICK);
-        List<Line> side = new ArrayList<>(List.of(
-                Line.metal(new At(0, -high / 2), new At(0, high / 2)), Line.box(Kind.OTHER, t / 2, 0, t, high)));
-        List<Line> front = new ArrayList<>(List.of(Line.box(Kind.OTHER, 0, 0, wide, high)));
-        for (int i = 0; i < rows; i++) {
-            double y = (i - (rows - 1) / 2.0) * d.size(PITCH_ALONG);
-            side.add(Line.metal(new At(t, y - l / 2), new At(t, y + l / 2)));
-            side.add(Line.feed(new At(-0.15 * l, y - l / 2 + d.size(INSET)), new At(t, y - l / 2 + d.size(INSET))));
-            for (int k = 0; k < columns; k++) {
-                front.add(Line.box(Kind.METAL, (k - (columns - 1) / 2.0) * d.size(PITCH_ACROSS), y, w, l));
-            }
-        }
-        return new Sketch(side, front);
+        return PatchDrawing.of(d);
     }
 
     @Override
@@ -357,23 +330,22 @@ public final class PatchPanel implements ApertureFamily {
 
     @Override
     public List<String> parts(ApertureDesign d, double frequency) {
-        Patch p = patch(d, frequency);
         int n = d.count(ROWS) * d.count(COLUMNS);
         List<String> all = new ArrayList<>();
-        all.add(n + (n == 1 ? " patch " : " patches ") + d.sizes().get(LENGTH) + " along the field by "
-                + d.sizes().get(WIDTH) + " across");
-        all.add("Ground, " + NumberText.shown(high(d) * 1000, 0) + " mm along the field by "
-                + NumberText.shown(wide(d) * 1000, 0) + " mm, "
+        all.add(n
+                + (n == 1 ? " patch " : " patches ")
+                + d.sizes().get(LENGTH)
+                + (turns(d)
+                        ? " square, two corners across from each other cut off by "
+                                + d.sizes().get(CORNERS) + " a side, those that the drawing shows"
+                        : " along the field by " + d.sizes().get(WIDTH) + " across"));
+        all.add("Ground, " + NumberText.shown(PatchDrawing.high(d) * 1000, 0) + " mm along the field by "
+                + NumberText.shown(PatchDrawing.wide(d) * 1000, 0) + " mm, "
                 + MEASURES.get(SUBSTRATE).words().get(d.count(SUBSTRATE)) + ", "
                 + d.sizes().get(THICK));
         if (n > 1) {
             all.add("Divider to " + n + " patches by lines of equal length"
                     + (d.size(TILT) > 0 ? ", each next row later for the tilt" : ""));
-        }
-        if (d.count(TURNS) > 0) {
-            double cut = p.length() * Math.sqrt(1 / (2 * Quality.of(d, frequency).whole));
-            all.add("Square patches instead, two corners across from each other cut off by "
-                    + NumberText.shown(cut * 1000, 1) + " mm a side: the hand is that of the corner met first");
         }
         return all;
     }
@@ -387,7 +359,7 @@ public final class PatchPanel implements ApertureFamily {
                         + " in from the patch's edge, in the middle of its width.",
                 "Caution: solder under an extractor, iron and solder away from the laminate's edge.",
                 "Hold: patch open to ground at direct current, feed not shorted, spacers even to a tenth of a millimetre.",
-                "File " + NumberText.shown(1000 * patch(d, frequency).length() / frequency * 1e6, 3)
+                "File " + NumberText.shown(1000 * right(d, frequency) / frequency * 1e6, 3)
                         + " mm off its length for each MHz it is low; what is filed off does not come back.",
                 "The field stands " + (d.upright() ? "upright" : "level")
                         + ": turn the panel so before the clamps are tight.");
@@ -395,7 +367,7 @@ public final class PatchPanel implements ApertureFamily {
 
     @Override
     public double area(ApertureDesign d) {
-        return high(d) * wide(d);
+        return PatchDrawing.high(d) * PatchDrawing.wide(d);
     }
 
     @Override

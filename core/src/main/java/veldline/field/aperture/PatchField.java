@@ -14,6 +14,7 @@ package veldline.field.aperture;
  * @param tilt by how much each next row lags, radians
  * @param bow by how much the end rows lag the middle besides, radians; it fills the hollows beside the beam and widens it
  * @param behind power straight behind over ahead
+ * @param turning whether its field turns: both its ways send alike
  */
 public record PatchField(
         double wave,
@@ -26,12 +27,13 @@ public record PatchField(
         double taper,
         double tilt,
         double bow,
-        double behind)
+        double behind,
+        boolean turning)
         implements FarField {
     /** A patch alone. */
     public static PatchField one(Patch p, double behind) {
         double wave = 299_792_458.0 / p.frequency();
-        return new PatchField(wave, p.length() + 2 * p.extension(), p.width(), 1, 1, 0, 0, 0, 0, 0, behind);
+        return new PatchField(wave, p.length() + 2 * p.extension(), p.width(), 1, 1, 0, 0, 0, 0, 0, behind, false);
     }
 
     private double weight(int i, int of) {
@@ -64,14 +66,19 @@ public record PatchField(
         double alongE = Math.sin(theta) * Math.cos(phi);
         double alongH = Math.sin(theta) * Math.sin(phi);
         double array = row(rows, k * pitchE * alongE - tilt, bow) * row(columns, k * pitchH * alongH, 0);
-        double x = k * width / 2 * alongH;
+        double element = turning ? (element(theta, phi) + element(theta, phi + Math.PI / 2)) / 2 : element(theta, phi);
+        double ahead = theta <= Math.PI / 2 ? element : element * behind;
+        return array * array * Math.max(ahead, behind * 1e-2);
+    }
+
+    private double element(double theta, double phi) {
+        double k = 2 * Math.PI / wave;
+        double x = k * width / 2 * Math.sin(theta) * Math.sin(phi);
         double across = Math.abs(x) < 1e-9 ? 1 : Math.sin(x) / x;
-        double pair = Math.cos(k * apart / 2 * alongE);
+        double pair = Math.cos(k * apart / 2 * Math.sin(theta) * Math.cos(phi));
         // The slots lie along the H plane: there their field falls with the cosine, in the E plane it does not.
         double c = Math.cos(theta);
         double lean = Math.cos(phi) * Math.cos(phi) + c * c * Math.sin(phi) * Math.sin(phi);
-        double element = lean * across * across * pair * pair;
-        double ahead = theta <= Math.PI / 2 ? element : element * behind;
-        return array * array * Math.max(ahead, behind * 1e-2);
+        return lean * across * across * pair * pair;
     }
 }

@@ -153,7 +153,7 @@ class OpeningTest {
     void aWidePanelsSumHasEnoughDirections() {
         double wave = C / 2437e6;
         PatchField wide =
-                new PatchField(wave, 0.45 * wave, 0.5 * wave, 12, 12, 1.2 * wave, 1.2 * wave, 0, 0.3, 0, 1e-2);
+                new PatchField(wave, 0.45 * wave, 0.5 * wave, 12, 12, 1.2 * wave, 1.2 * wave, 0, 0.3, 0, 1e-2, false);
         double across = 12 * 1.2;
         double usual = wide.directivity(2 + (int) across, 16 + (int) (8 * across));
         assertThat(db2(usual)).isCloseTo(db2(wide.directivity(2 * (int) across, 400)), within(0.01));
@@ -210,7 +210,7 @@ class OpeningTest {
         double before = one;
         for (int n : new int[] {2, 4, 8}) {
             double g = 10
-                    * Math.log10(new PatchField(wave, apart, p.width(), n, 1, 0.8 * wave, 0, 0, 0, 0, 1e-4)
+                    * Math.log10(new PatchField(wave, apart, p.width(), n, 1, 0.8 * wave, 0, 0, 0, 0, 1e-4, false)
                             .directivity(20, 48));
             assertThat(g - before).isBetween(2.3, 3.9);
             before = g;
