@@ -3,6 +3,7 @@ package veldline.antenna;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import veldline.explain.Worked;
 import veldline.field.wire.WireModel;
@@ -87,6 +88,11 @@ public interface ApertureFamily extends Family {
     /** Degrees by which its beam leans from its own axis, down where its field stands. */
     default double leans(ApertureDesign d) {
         return 0;
+    }
+
+    /** Of a field that turns: its ellipse straight ahead, long over wide; empty for a straight one. */
+    default OptionalDouble ellipse(ApertureDesign d, double frequency) {
+        return OptionalDouble.empty();
     }
 
     /** What it shows the wind at most, square metres. */

@@ -2,6 +2,7 @@ package veldline.antenna;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
 import veldline.field.aperture.FarField;
@@ -316,6 +317,11 @@ public final class PatchPanel implements ApertureFamily {
             case 2 -> Polarized.LEFT_HAND;
             default -> ApertureFamily.super.polarized(d);
         };
+    }
+
+    @Override
+    public OptionalDouble ellipse(ApertureDesign d, double frequency) {
+        return turns(d) ? OptionalDouble.of(fed(d, frequency).ratio()) : OptionalDouble.empty();
     }
 
     @Override

@@ -281,7 +281,18 @@ public final class Trough implements ApertureFamily {
                         new At(-l, high.y()),
                         new At(-l, low.y())),
                 Line.feed(new At(-l, -s), new At(l, -s), new At(l, s), new At(-l, s), new At(-l, -s)));
-        return new Sketch(side, front);
+        // Before it the E plane is drawn upright: there the row lies along it where the field does.
+        return new Sketch(
+                side,
+                d.count(ROW) == 1
+                        ? front
+                        : front.stream()
+                                .map(line -> new Line(
+                                        line.kind(),
+                                        line.points().stream()
+                                                .map(p -> new At(p.y(), p.x()))
+                                                .toList()))
+                                .toList());
     }
 
     @Override

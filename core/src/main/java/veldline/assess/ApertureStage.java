@@ -102,12 +102,11 @@ final class ApertureStage {
         return IntStream.rangeClosed(0, 180).mapToObj(deg -> r.dbi(deg, around)).toList();
     }
 
-    /** Gain all round, its axis along the azimuth 0 and level; where its field stands its feed may lean the beam down. */
+    /** Gain all round, its axis along the azimuth 0 and level. */
     static Pattern pattern(Input in) {
-        Radiation r = in.design.radiation(in.frequency);
+        OpeningField field = new OpeningField(in.design, in.frequency);
+        Radiation r = field.radiation();
         double gain = r.gain().value();
-        boolean upright = in.design.upright();
-        double down = Math.toRadians(upright ? in.design.of().leans(in.design) : 0);
         double[][] falls = new double[181][];
         for (int theta = 0; theta <= 180; theta++) {
             falls[theta] = new double[TURN];
@@ -118,13 +117,9 @@ final class ApertureStage {
         return Pattern.of((azimuth, elevation) -> {
             double a = Math.toRadians(azimuth);
             double e = Math.toRadians(elevation);
-            double x = Math.cos(e) * Math.cos(a);
-            double side = Math.cos(e) * Math.sin(a);
-            double z = Math.sin(e);
-            double ahead = x * Math.cos(down) - z * Math.sin(down);
-            double below = -(z * Math.cos(down) + x * Math.sin(down));
-            double theta = Math.toDegrees(Math.acos(Math.max(-1, Math.min(1, ahead))));
-            double phi = Math.toDegrees(upright ? Math.atan2(side, below) : Math.atan2(below, side));
+            OpeningField.Off off = field.off(Math.cos(e) * Math.cos(a), Math.cos(e) * Math.sin(a), Math.sin(e));
+            double theta = off.theta();
+            double phi = off.phi();
             int t = (int) Math.min(179, theta);
             double share = theta - t;
             int k = Math.floorMod((int) Math.round(phi / 360 * TURN), TURN);

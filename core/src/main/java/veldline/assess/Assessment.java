@@ -26,6 +26,8 @@ import veldline.path.Geodesic;
  *
  * @param nearOpening what is known of an antenna with an opening at the near end; empty where none stands there
  * @param farOpening likewise at the far end
+ * @param nearWide its field all around; later than its figures
+ * @param farWide likewise
  * @param grid the one that is shaped as a net of wires; empty inside where that says nothing. Comes last, too
  * @param mesh what the antenna's figures are good to; comes last, and nothing waits for it
  * @param tolerances how exactly it has to be cut; empty inside where there is nothing to keep. Comes last, too
@@ -48,6 +50,8 @@ public record Assessment(
         Stage<AntennaFigures> antenna,
         Optional<Stage<OpeningLook>> nearOpening,
         Optional<Stage<OpeningLook>> farOpening,
+        Optional<Stage<WideField>> nearWide,
+        Optional<Stage<WideField>> farWide,
         Stage<Optional<GridFigures>> grid,
         Stage<Sweep> sweep,
         Stage<MeshFigures> mesh,
@@ -172,6 +176,8 @@ public record Assessment(
                 antenna,
                 nearOpening,
                 farOpening,
+                stale(nearWide, before.nearWide, asOf),
+                stale(farWide, before.farWide, asOf),
                 grid.orStale(before.grid, asOf),
                 sweep.orStale(before.sweep, asOf),
                 mesh.orStale(before.mesh, asOf),
@@ -196,6 +202,23 @@ public record Assessment(
                 findings);
     }
 
+    private static Optional<Stage<WideField>> stale(
+            Optional<Stage<WideField>> now, Optional<Stage<WideField>> before, Instant asOf) {
+        return now.map(n -> before.map(b -> n.orStale(b, asOf)).orElse(n));
+    }
+
+    /** The field all around the antenna at an end, of whatever kind it is; empty where it is not known, or not yet. */
+    public Optional<WideField> wide(boolean near) {
+        return (near ? nearWide : farWide)
+                .map(Stage::value)
+                .orElseGet(() -> closer.value().map(CloserLook::wide));
+    }
+
+    /** Figures of the antenna at an end that is shaped here. */
+    public Optional<AntennaFigures> figures(boolean near) {
+        return opening(near).map(o -> o.value().map(OpeningLook::figures)).orElseGet(antenna::value);
+    }
+
     /** The same, judged. */
     Assessment judged(LevelLine marked, Map<Step, List<Finding>> found) {
         return new Assessment(
@@ -204,6 +227,8 @@ public record Assessment(
                 antenna,
                 nearOpening,
                 farOpening,
+                nearWide,
+                farWide,
                 grid,
                 sweep,
                 mesh,

@@ -137,6 +137,8 @@ public final class Assessor {
                 antenna,
                 openings.of(job, true),
                 openings.of(job, false),
+                openings.wide(job, true, depth),
+                openings.wide(job, false, depth),
                 openings.grid(job, depth, goOn),
                 sweep,
                 mesh,

@@ -10,12 +10,26 @@ import veldline.job.Job;
 final class OpeningStages {
     private final Memory<ApertureStage.Input, OpeningLook> looks = new Memory<>();
     private final Memory<ApertureStage.Input, Optional<GridFigures>> grids = new Memory<>();
+    private final Memory<ApertureStage.Input, WideField> wides = new Memory<>();
 
     /** What one does, at whichever end it stands; it takes no solution. Empty where none stands there. */
     Optional<Stage<OpeningLook>> of(Job job, boolean near) {
         return job.antenna(near) instanceof ApertureDesign d
                 ? Optional.of(Stage.of(() -> looks.of(input(d, job), ApertureStage::look), () -> true))
                 : Optional.empty();
+    }
+
+    /** The field all around one, at whichever end it stands; later than its figures. Empty where none stands there. */
+    Optional<Stage<WideField>> wide(Job job, boolean near, Assessor.Depth depth) {
+        if (!(job.antenna(near) instanceof ApertureDesign d)) {
+            return Optional.empty();
+        }
+        ApertureStage.Input in = input(d, job);
+        return Optional.of(
+                depth.compareTo(Assessor.Depth.ALL) >= 0 || wides.knows(in)
+                        ? Stage.of(
+                                () -> wides.of(in, i -> new OpeningField(i.design(), i.frequency()).wide()), () -> true)
+                        : new Stage.Running<>());
     }
 
     /** The one that is shaped here, as a net of wires. */

@@ -132,6 +132,9 @@ class OpeningTest extends WindowTest {
             fit(f.key());
             for (int i = 0; i < f.measures().size(); i++) {
                 String id = "measure-" + i;
+                if (!f.uses(design(), i)) {
+                    continue;
+                }
                 assertThat(work.showing()
                                 .map(s -> veldline.desktop.bench.Benches.of(Step.SHAPE)
                                         .inputs(s))
@@ -143,5 +146,48 @@ class OpeningTest extends WindowTest {
                 }
             }
         }
+    }
+
+    /** Under the drawing stand its losses, any cut, the sphere and the pattern over the ground, walked and turned like those of wires. */
+    @Test
+    void theFieldAllAroundIsReadLikeThatOfWires() {
+        fit("trough");
+        until(() -> work.showing().orElseThrow().assessment().wide(true).isPresent());
+        interact(() -> work.pick("set:shape.below=CUT"));
+        settle();
+        assertThat(texts().toString()).contains("The level cut", "half-power beamwidth");
+        interact(() -> picture().requestFocus());
+        push(KeyCode.RIGHT);
+        until(() -> texts().toString().contains("The cut 10° from level"));
+        interact(() -> work.pick("set:shape.below=SPHERE"));
+        settle();
+        assertThat(texts().toString()).contains("Everywhere around it", "a straight field");
+        interact(() -> work.pick("set:shape.below=GROUND"));
+        settle();
+        assertThat(texts().toString()).contains("Up and down, over flat ground");
+        interact(() -> work.pick("set:shape.below=MORE"));
+        settle();
+        assertThat(texts().toString()).as("what only wires have is not shown").contains("What its gain loses");
+    }
+
+    /** The feed is chosen from a list, its own boxes stand in place of the other's, and the dipole is dragged before its plate. */
+    @Test
+    void aDishTakesAnotherFeed() {
+        fit("dish");
+        double tube = gain();
+        interact(() -> work.apply(new JobChange.OfOpening(
+                true, new veldline.antenna.OpeningChange.Size(2, veldline.quantity.Quantity.of("3", Unit.ONE)))));
+        until(() -> design().count(2) == 3);
+        settle();
+        assertThat(gain()).isNotEqualTo(tube);
+        assertThat(work.showing()
+                        .map(s -> veldline.desktop.bench.Benches.of(Step.SHAPE).inputs(s))
+                        .orElseThrow())
+                .anyMatch(in -> in.id().equals("measure-17"))
+                .noneMatch(in -> in.id().equals("measure-4"));
+        double before = design().size(17);
+        Mark.Zone dipole = zone("opening:17");
+        drag(picture().localToScreen(dipole.x() + 11, dipole.y() + 11)).dropBy(-12, 0);
+        until(() -> design().size(17) > 1.05 * before);
     }
 }

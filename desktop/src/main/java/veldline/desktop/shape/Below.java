@@ -1,7 +1,10 @@
 package veldline.desktop.shape;
 
+import java.util.EnumSet;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Supplier;
+import veldline.antenna.ApertureDesign;
 import veldline.desktop.bench.Input;
 import veldline.desktop.bench.Showing;
 import veldline.picture.Pen;
@@ -48,7 +51,10 @@ enum Below {
     }
 
     static Below chosen(Showing s) {
-        return Optional.ofNullable(s.noted().get(NAME)).map(Below::valueOf).orElse(FIGURES);
+        return Optional.ofNullable(s.noted().get(NAME))
+                .map(Below::valueOf)
+                .filter(b -> !opening(s) || OPENINGS.contains(b))
+                .orElse(FIGURES);
     }
 
     /** What left and right walk while it is shown. */
@@ -73,8 +79,18 @@ enum Below {
                 : Optional.empty();
     }
 
+    /** What an antenna with an opening has: its pattern with what its gain loses, and its field all around. */
+    private static final Set<Below> OPENINGS = EnumSet.of(FIGURES, CUT, SPHERE, GROUND);
+
+    private static boolean opening(Showing s) {
+        return s.job().antenna(!s.atFar()) instanceof ApertureDesign;
+    }
+
     /** Whether the antenna has what it shows. */
     private boolean serves(Showing s) {
+        if (opening(s)) {
+            return OPENINGS.contains(this);
+        }
         return switch (this) {
             case PHASE -> PhaseView.serves(s);
             case WINDOWS -> WindowsView.serves(s);
@@ -89,7 +105,9 @@ enum Below {
                 java.util.Arrays.stream(values())
                         .filter(b -> b == chosen(s) || b.serves(s))
                         .map(b -> new Input.Option(
-                                b.words, b == chosen(s), new Input.Outcome.Picked("set:" + NAME + "=" + b.name())))
+                                b == FIGURES && opening(s) ? "pattern and losses" : b.words,
+                                b == chosen(s),
+                                new Input.Outcome.Picked("set:" + NAME + "=" + b.name())))
                         .toList());
     }
 }

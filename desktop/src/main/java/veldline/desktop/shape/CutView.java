@@ -30,7 +30,7 @@ final class CutView implements Below.View {
     @Override
     public void draw(Showing s, Pen pen) {
         double top = ShapeFigures.RULE;
-        Optional<WideField> wide = s.assessment().closer().value().map(c -> c.wide());
+        Optional<WideField> wide = s.assessment().wide(!s.atFar());
         if (wide.isEmpty()) {
             pen.text("Any cut", 18, top + 20, Anchor.START, 15, Face.BOLD, Role.INK, Origin.Plain.NAME);
             pen.words("Being solved.", 18, top + 44, Anchor.START, Face.TEXT, Role.SLATE);

@@ -47,7 +47,7 @@ final class GroundView implements Below.View {
     }
 
     private static End end(Showing s) {
-        return s.job().madeNear() ? s.job().brief().near() : s.job().brief().far();
+        return s.atFar() ? s.job().brief().far() : s.job().brief().near();
     }
 
     @Override
@@ -62,7 +62,7 @@ final class GroundView implements Below.View {
                 Face.BOLD,
                 Role.INK,
                 Origin.Plain.NAME);
-        Optional<WideField> wide = s.assessment().closer().value().map(c -> c.wide());
+        Optional<WideField> wide = s.assessment().wide(!s.atFar());
         if (wide.isEmpty()) {
             pen.words("Being solved.", 18, top + 44, Anchor.START, Face.TEXT, Role.SLATE);
             return;

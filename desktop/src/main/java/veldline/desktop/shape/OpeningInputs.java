@@ -22,6 +22,7 @@ final class OpeningInputs {
         boolean near = !s.atFar();
         double wave = FreeSpace.wavelength(s.job().brief().frequency().value());
         List<Input> in = new ArrayList<>();
+        in.add(Below.input(s));
         for (int i = 0; i < d.sizes().size(); i++) {
             if (!d.of().uses(d, i)) {
                 continue;

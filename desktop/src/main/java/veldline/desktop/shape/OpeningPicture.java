@@ -107,6 +107,10 @@ final class OpeningPicture {
         before();
         handles();
         pen.line(18, ShapeFigures.RULE, pen.width() - 18, ShapeFigures.RULE, Role.SAND, 1);
+        if (Below.chosen(s) != Below.FIGURES) {
+            Below.chosen(s).draw(s, pen);
+            return pen.done();
+        }
         Optional<OpeningLook> look = s.assessment().opening(!s.atFar()).flatMap(Stage::value);
         look.ifPresentOrElse(
                 o -> {

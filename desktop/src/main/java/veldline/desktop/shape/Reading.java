@@ -92,12 +92,15 @@ enum Reading {
                 s.assessment().antenna().value().map(f -> f.eCut().size()).orElse(0);
             case SWR ->
                 s.assessment().sweep().value().map(w -> w.points().size()).orElse(0);
-            case CUT -> closer(s).map(c -> c.wide().cuts().size()).orElse(0);
+            case CUT ->
+                s.assessment().wide(!s.atFar()).map(w -> w.cuts().size()).orElse(0);
             case LENGTH -> WindowsView.serves(s) ? WindowsView.STEPS : 0;
             case PHASE ->
                 closer(s).flatMap(c -> c.phase()).map(p -> PhaseView.STEPS).orElse(0);
-            case SPHERE -> closer(s).map(c -> c.wide().gains().size()).orElse(0);
-            case HEIGHT -> closer(s).map(c -> GroundView.heights()).orElse(0);
+            case SPHERE ->
+                s.assessment().wide(!s.atFar()).map(w -> w.gains().size()).orElse(0);
+            case HEIGHT ->
+                s.assessment().wide(!s.atFar()).map(w -> GroundView.heights()).orElse(0);
             case MORE -> closer(s).map(c -> c.additions().size()).orElse(0);
             case BESIDE ->
                 s.assessment().beside().value().map(b -> b.differences().size()).orElse(0);

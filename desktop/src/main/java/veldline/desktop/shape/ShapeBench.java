@@ -285,7 +285,9 @@ public final class ShapeBench implements Bench {
             return InspectionPicture.zones(b);
         }
         if (antenna(s) instanceof ApertureDesign d) {
-            return OpeningHandle.zones(d);
+            return Below.chosen(s) == Below.FIGURES
+                    ? OpeningHandle.zones(d)
+                    : Reading.walked(s).places(s);
         }
         if (!(antenna(s) instanceof Made made)) {
             return List.of();
@@ -357,7 +359,9 @@ public final class ShapeBench implements Bench {
 
     @Override
     public int walkStart(Showing s) {
-        if (s.job().made().isEmpty()) {
+        boolean opening = antenna(s) instanceof ApertureDesign;
+        if (opening && Below.chosen(s) == Below.FIGURES
+                || !opening && s.job().made().isEmpty()) {
             return 0;
         }
         Reading walked = Reading.walked(s);

@@ -33,7 +33,7 @@ final class SphereView implements Below.View {
     public void draw(Showing s, Pen pen) {
         double top = ShapeFigures.RULE;
         pen.text("Everywhere around it", 18, top + 20, Anchor.START, 15, Face.BOLD, Role.INK, Origin.Plain.NAME);
-        Optional<WideField> wide = s.assessment().closer().value().map(c -> c.wide());
+        Optional<WideField> wide = s.assessment().wide(!s.atFar());
         if (wide.isEmpty()) {
             pen.words("Being solved.", 18, top + 44, Anchor.START, Face.TEXT, Role.SLATE);
             return;
@@ -119,8 +119,7 @@ final class SphereView implements Below.View {
         boolean straight = ratio.value() > 20;
         pen.text("Straight ahead", left, y + 66, Anchor.START, 13, Face.BOLD, Role.INK, Origin.Plain.NAME);
         s.assessment()
-                .antenna()
-                .value()
+                .figures(!s.atFar())
                 .ifPresent(f -> pen.text(
                         f.gain().shown(), left, y + 84, Anchor.START, 13, Face.MONO, Role.INK, Origin.of(f.gain())));
         hand(pen, "turning right", wide.hand().rightDbi(), left, y + 102);
