@@ -32,8 +32,8 @@ public final class Families {
                     ServiceLoader.load(WireFamily.class).stream().map(ServiceLoader.Provider::get))
             .toList();
 
-    private static final List<ApertureFamily> APERTURES =
-            List.of(new Dish(), new Trough(), new Horn(), new RoundHorn(), new Can(), new PatchPanel());
+    private static final List<ApertureFamily> APERTURES = List.of(
+            new Dish(), new Trough(), new Horn(), new RoundHorn(), new Can(), new PatchPanel(), new SlottedSheet());
 
     private Families() {}
 
