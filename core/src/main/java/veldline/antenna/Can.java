@@ -28,6 +28,10 @@ public final class Can implements ApertureFamily {
     private static final int COVER = 5;
     private static final int COVER_THICK = 6;
     private static final int RETURN_LOSS = 7;
+    private static final int RING = 8;
+    private static final int RING_DEEP = 9;
+    /** A narrower ring is none, waves. */
+    private static final double NONE = 0.05;
     /** Of a quarter wave in the open: what a probe comes to in a tube, before it is trimmed. */
     private static final double PROBE_SHARE = 0.95;
 
@@ -41,7 +45,9 @@ public final class Can implements ApertureFamily {
             Measure.length("Probe, thick", 0.005, 0.06),
             Measure.choice("Mouth", "open", "polyethylene cover", "hard plastic cover"),
             Measure.length("Cover, thick", 0, 0.1),
-            Measure.number("Return loss at its socket", Unit.DB, 6, 40));
+            Measure.number("Return loss at its socket", Unit.DB, 6, 40),
+            Measure.length("Choke ring around the mouth, wide", 0, 0.5),
+            Measure.length("Choke ring, deep", 0.1, 0.4));
 
     private static final Formula MOUTH = new Formula(
             "Mouth by its pattern",
@@ -124,7 +130,9 @@ public final class Can implements ApertureFamily {
                 MEASURES.get(PROBE_THICK).of(0.018 * wave),
                 Quantity.of("0", Unit.ONE),
                 MEASURES.get(COVER_THICK).of(0.012 * wave),
-                Quantity.of("14", Unit.DB));
+                Quantity.of("14", Unit.DB),
+                MEASURES.get(RING).of(0),
+                MEASURES.get(RING_DEEP).of(wave / 4));
     }
 
     @Override
@@ -198,6 +206,10 @@ public final class Can implements ApertureFamily {
                 .filter(w -> d.size(BEFORE) < w / 3)
                 .ifPresent(w -> all.add("The mouth is so near that it feels the probe; give it half a guided wave, "
                         + NumberText.shown(w / 2 * 1000, 0) + " mm."));
+        if (d.size(RING) > 0) {
+            all.add(
+                    "What the choke ring does stands in the net of wires; the sum over the mouth has its back and its width as without it.");
+        }
         return all;
     }
 
@@ -205,21 +217,47 @@ public final class Can implements ApertureFamily {
     public Optional<WireModel> grid(ApertureDesign d, double frequency) {
         double wave = C / frequency;
         double r = d.size(INSIDE) / 2;
-        return tube(r, wave, d.size(BEHIND), d.size(BEFORE))
-                .fed(
-                        "can",
-                        d.size(BEHIND),
-                        d.size(PROBE),
-                        d.size(PROBE_THICK) / 2,
-                        d.metal().conductivity());
+        double mouth = d.size(BEHIND) + d.size(BEFORE);
+        if (!ringed(d, wave)) {
+            return fed(d, tube(r, wave, d.size(BEHIND), mouth));
+        }
+        double foot = mouth - Math.min(d.size(RING_DEEP), 0.9 * mouth);
+        // Two rings may not lie as close as wires are thick.
+        foot = Math.abs(foot - d.size(BEHIND)) < NONE * wave ? d.size(BEHIND) : foot;
+        WireGrid net = tube(r, wave, Math.min(foot, d.size(BEHIND)), Math.max(foot, d.size(BEHIND)), mouth);
+        net.cup(foot, r + d.size(RING), mouth);
+        return fed(d, net);
     }
 
-    /** A closed tube, with a ring where the probe stands. */
-    static WireGrid tube(double r, double wave, double behind, double before) {
+    private static Optional<WireModel> fed(ApertureDesign d, WireGrid net) {
+        return net.fed(
+                "can",
+                d.size(BEHIND),
+                d.size(PROBE),
+                d.size(PROBE_THICK) / 2,
+                d.metal().conductivity());
+    }
+
+    private static boolean ringed(ApertureDesign d, double wave) {
+        return d.size(RING) >= NONE * wave;
+    }
+
+    @Override
+    public boolean uses(ApertureDesign d, int measure) {
+        return (d.size(RING) > 0 || measure != RING_DEEP) && (d.count(COVER) > 0 || measure != COVER_THICK);
+    }
+
+    /** A closed tube, with a ring at each of some places from its closed end, the last of which is its mouth. */
+    static WireGrid tube(double r, double wave, double... stops) {
         WireGrid net = new WireGrid(wave, 2 * Math.max(8, (WireGrid.steps(2 * Math.PI * r, wave) + 1) / 2));
         net.round(0, r / Math.max(2, WireGrid.steps(r, wave)), 0, r);
-        net.round(0, r, behind, r);
-        net.round(behind, r, behind + before, r);
+        double from = 0;
+        for (double to : stops) {
+            if (to > from) {
+                net.round(from, r, to, r);
+            }
+            from = to;
+        }
         return net;
     }
 
@@ -234,8 +272,16 @@ public final class Can implements ApertureFamily {
         if (d.count(COVER) > 0) {
             side.add(Line.box(Kind.OTHER, l + d.size(COVER_THICK) / 2, 0, d.size(COVER_THICK), 2 * r));
         }
-        return new Sketch(
-                side, List.of(Line.ring(Kind.METAL, 2 * r), Line.feed(new At(0, -r), new At(0, -r + d.size(PROBE)))));
+        List<Line> front = new ArrayList<>(List.of(Line.ring(Kind.METAL, 2 * r)));
+        if (d.size(RING) > 0) {
+            double out = r + d.size(RING);
+            double back = l - Math.min(d.size(RING_DEEP), 0.9 * l);
+            side.add(Line.metal(new At(back, r), new At(back, out), new At(l, out)));
+            side.add(Line.metal(new At(back, -r), new At(back, -out), new At(l, -out)));
+            front.add(Line.ring(Kind.METAL, 2 * out));
+        }
+        front.add(Line.feed(new At(0, -r), new At(0, -r + d.size(PROBE))));
+        return new Sketch(side, front);
     }
 
     @Override
@@ -254,7 +300,11 @@ public final class Can implements ApertureFamily {
                         + " from the tube's inside to its tip",
                 d.count(COVER) == 0
                         ? "No cover"
-                        : "Cover: " + MEASURES.get(COVER).words().get(d.count(COVER)));
+                        : "Cover: " + MEASURES.get(COVER).words().get(d.count(COVER)),
+                d.size(RING) == 0
+                        ? "No choke ring"
+                        : "Choke ring: a cup " + d.sizes().get(RING_DEEP) + " deep that stands "
+                                + d.sizes().get(RING) + " out from the tube, open forward, bonded to it all round");
     }
 
     @Override

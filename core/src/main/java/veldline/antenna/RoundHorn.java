@@ -157,7 +157,7 @@ public final class RoundHorn implements ApertureFamily {
         double wave = C / frequency;
         double r = d.size(TUBE) / 2;
         return new CircularGuide(d.size(TUBE)).wavelength(Mode.TE11, frequency).flatMap(guided -> {
-            WireGrid net = Can.tube(r, wave, guided / 4, guided / 2);
+            WireGrid net = Can.tube(r, wave, guided / 4, 0.75 * guided);
             double throat = 0.75 * guided;
             net.round(throat, r, throat + d.size(LENGTH), d.size(OPENING) / 2);
             return net.fed(

@@ -3,8 +3,8 @@ package veldline.antenna;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.IntFunction;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import veldline.field.wire.Direction;
 import veldline.field.wire.Ground;
 import veldline.field.wire.Port;
@@ -50,22 +50,45 @@ final class WireGrid {
         return (int) Math.max(1, Math.round(length / (STEP * wave)));
     }
 
+    /** Sheets that leave the first one: each begins with a ring of it. */
+    private final List<List<List<Vec>>> branches = new ArrayList<>();
+
+    /** A cup around the sheet, open forward: from the ring nearest to a place outward and then forward. */
+    void cup(double atX, double toR, double toX) {
+        List<Vec> from = rings.stream()
+                .filter(r -> Math.hypot(r.get(0).y(), r.get(0).z()) < toR)
+                .min(java.util.Comparator.comparingDouble(r -> Math.abs(r.get(0).x() - atX)
+                        - 1e-3 * Math.hypot(r.get(0).y(), r.get(0).z())))
+                .orElseThrow();
+        double x = from.get(0).x();
+        double r = Math.hypot(from.get(0).y(), from.get(0).z());
+        List<List<Vec>> cup = new ArrayList<>(List.of(from));
+        int out = steps(toR - r, wave);
+        for (int i = 1; i <= out; i++) {
+            cup.add(ring(x, r + (toR - r) * i / out));
+        }
+        int forward = steps(toX - x, wave);
+        for (int i = 1; i <= forward; i++) {
+            cup.add(ring(x + (toX - x) * i / forward, toR));
+        }
+        branches.add(cup);
+    }
+
+    private List<Vec> ring(double x, double r) {
+        return IntStream.range(0, around)
+                .mapToObj(k ->
+                        new Vec(x, r * Math.sin(2 * Math.PI * k / around), -r * Math.cos(2 * Math.PI * k / around)))
+                .toList();
+    }
+
     /** Round rings from one radius to another; the first of them is left out where it stands already. */
     void round(double fromX, double fromR, double toX, double toR) {
         int n = steps(Math.hypot(toX - fromX, toR - fromR), wave);
         for (int i = rings.isEmpty() ? 0 : 1; i <= n; i++) {
             double x = fromX + (toX - fromX) * i / n;
             double r = fromR + (toR - fromR) * i / n;
-            add(k -> new Vec(x, r * Math.sin(2 * Math.PI * k / around), -r * Math.cos(2 * Math.PI * k / around)));
+            rings.add(ring(x, r));
         }
-    }
-
-    void add(IntFunction<Vec> at) {
-        List<Vec> ring = new ArrayList<>();
-        for (int k = 0; k < around; k++) {
-            ring.add(at.apply(k));
-        }
-        rings.add(ring);
     }
 
     /**
@@ -74,11 +97,15 @@ final class WireGrid {
      * @return empty where it would be too large to be solved while somebody waits, or too open where it is widest
      */
     Optional<WireModel> fed(String name, double probeAt, double probeLong, double probeRadius, double conductivity) {
-        double widest = rings.stream()
+        List<List<Vec>> all = Stream.concat(
+                        rings.stream(),
+                        branches.stream().flatMap(b -> b.stream().skip(1)))
+                .toList();
+        double widest = all.stream()
                 .mapToDouble(r -> r.get(0).minus(r.get(1)).length())
                 .max()
                 .orElse(0);
-        if (ROUGHLY * around * rings.size() > MOST || widest > OPEN * wave) {
+        if (ROUGHLY * around * all.size() > MOST || widest > OPEN * wave) {
             return Optional.empty();
         }
         List<Wire> wires = new ArrayList<>();
@@ -89,7 +116,7 @@ final class WireGrid {
                 .orElseThrow();
         Vec up = new Vec(0, -foot.y(), -foot.z()).unit().times(probeLong);
         wires.add(new Wire(List.of(foot, foot.plus(up)), probeRadius, false, Optional.of(conductivity)));
-        for (List<Vec> ring : rings) {
+        for (List<Vec> ring : all) {
             double edge = ring.get(0).minus(ring.get(1)).length();
             wires.add(sheet(ring, radius(edge), true, conductivity));
         }
@@ -108,6 +135,10 @@ final class WireGrid {
                 line.add(ring.get(k));
             }
             wires.add(sheet(line, thin, false, conductivity));
+            for (List<List<Vec>> branch : branches) {
+                int at = k;
+                wires.add(sheet(branch.stream().map(r -> r.get(at)).toList(), thin, false, conductivity));
+            }
         }
         return Optional.of(new WireModel(
                 name,

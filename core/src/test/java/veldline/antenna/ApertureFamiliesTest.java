@@ -298,6 +298,6 @@ class ApertureFamiliesTest {
     void familiesThatAreNotKnownAreNamed() {
         assertThatThrownBy(() -> Families.apertures("sail")).hasMessageContaining("round horn");
         assertThatThrownBy(() -> new ApertureDesign("can", List.of(), Metal.COPPER, true))
-                .hasMessageContaining("8 measures, not 0");
+                .hasMessageContaining("10 measures, not 0");
     }
 }

@@ -71,6 +71,30 @@ class GridFiguresTest {
                 .isCloseTo(d.radiation(F).gain().value(), within(d.radiation(F).doubt() + 0.5));
     }
 
+    /** A choke ring stops what runs round the rim: the back falls by several decibels, ahead gains a little, and the power still adds up. */
+    @Test
+    void aChokeRingQuietsTheBack() {
+        ApertureDesign plain = begun("can");
+        ApertureDesign ringed = plain.withSize(8, Quantity.shown(0.2 * WAVE, Unit.MM, 2))
+                .withSize(9, Quantity.shown(0.2 * WAVE, Unit.MM, 2));
+        GridFigures without = solved(plain);
+        GridFigures with = solved(ringed);
+        assertThat(with.frontToBack().value())
+                .isGreaterThan(without.frontToBack().value() + 4);
+        assertThat(with.gain().value())
+                .isBetween(without.gain().value(), without.gain().value() + 1.5);
+        WireModel net = ringed.of().grid(ringed, F).orElseThrow();
+        assertThat(ModelCheck.faults(net, F)).isEmpty();
+        for (double deep : new double[] {0.12, 0.31, 0.4}) {
+            ApertureDesign d = ringed.withSize(9, Quantity.shown(deep * WAVE, Unit.MM, 2));
+            assertThat(ModelCheck.faults(d.of().grid(d, F).orElseThrow(), F))
+                    .as(deep + " deep")
+                    .isEmpty();
+        }
+        assertThat(ringed.of().watch(ringed, F)).anyMatch(w -> w.contains("choke ring"));
+        assertThat(plain.of().uses(plain, 9)).isFalse();
+    }
+
     @Test
     void whatIsTooLargeForANetHasNoneAndSaysNothing() {
         ApertureDesign large = begun("round horn").withSize(0, Quantity.shown(5 * WAVE, Unit.MM, 1));
