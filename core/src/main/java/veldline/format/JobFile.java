@@ -173,7 +173,8 @@ public final class JobFile {
         ObjectNode way = major < 2 || major == 2 && minor < 3 ? Migration22To23.apply(outside) : outside;
         ObjectNode hops = major < 2 || major == 2 && minor < 4 ? Migration23To24.apply(way) : way;
         ObjectNode locks = major < 2 || major == 2 && minor < 5 ? Migration24To25.apply(hops) : hops;
-        return major < 2 || major == 2 && minor < 6 ? Migration25To26.apply(locks) : locks;
+        ObjectNode openings = major < 2 || major == 2 && minor < 6 ? Migration25To26.apply(locks) : locks;
+        return major < 2 || major == 2 && minor < 7 ? Migration26To27.apply(openings) : openings;
     }
 
     private static void newerMajor(String version, Optional<List<String>> troubles) throws FormatException {

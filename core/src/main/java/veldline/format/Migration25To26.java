@@ -13,7 +13,6 @@ final class Migration25To26 {
             offer.putNull("across");
             offer.putNull("level");
             offer.putNull("upright");
-            offer.put("words", "");
         }
         return job;
     }

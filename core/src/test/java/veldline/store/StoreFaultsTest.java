@@ -2,6 +2,7 @@ package veldline.store;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import java.io.IOException;
 import java.nio.file.Files;
@@ -15,6 +16,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import veldline.antenna.ApertureDesign;
 import veldline.coverage.Site;
 import veldline.demo.TernholmSands;
 import veldline.format.FormatException;
@@ -144,6 +146,31 @@ class StoreFaultsTest {
         assertThat(offer.level()).isEmpty();
         assertThat(opened.job().withOffer(Optional.empty()))
                 .isEqualTo(TernholmSands.all().get(4));
+    }
+
+    /** Made by 2.6: a can at the far end, two patches near by, an advert whose words were not kept. */
+    @Test
+    void inAFileOfVersionTwoPointSixOpeningsHadFewerMeasures() throws Exception {
+        Path file = Path.of(StoreFaultsTest.class
+                .getResource("/jobs/tide-gauge-2.6.veldline.json")
+                .toURI());
+        JobFile.Opened opened = new JobStore(file).openWhatCanBe();
+        assertThat(opened.troubles()).isEmpty();
+        Job job = opened.job();
+        ApertureDesign now = (ApertureDesign) TernholmSands.all().get(5).farAntenna();
+        ApertureDesign can = (ApertureDesign) job.farAntenna();
+        assertThat(can.sizes().subList(0, 8)).isEqualTo(now.sizes().subList(0, 8));
+        assertThat(can.size(8)).as("no ring").isZero();
+        ApertureDesign patches = (ApertureDesign) job.nearAntenna();
+        assertThat(patches.size(2)).isCloseTo(0.052, within(1e-12));
+        assertThat(patches.size(14)).as("as wide as sends well at 868.3 MHz").isCloseTo(0.17094, within(1e-5));
+        assertThat(patches.radiation(868.3e6).gain().value()).isFinite();
+        assertThat(job.offer().orElseThrow().words()).isEmpty();
+        String text = Files.readString(file);
+        JobFile.Opened without = JobFile.readWhatCanBe(text.replaceAll("\"868.3\"", "\"?\""), name -> "");
+        assertThat(without.troubles())
+                .as("a file without its frequency is told so")
+                .isNotEmpty();
     }
 
     @Test
