@@ -167,10 +167,9 @@ class StoreFaultsTest {
         assertThat(patches.radiation(868.3e6).gain().value()).isFinite();
         assertThat(job.offer().orElseThrow().words()).isEmpty();
         String text = Files.readString(file);
-        JobFile.Opened without = JobFile.readWhatCanBe(text.replaceAll("\"868.3\"", "\"?\""), name -> "");
-        assertThat(without.troubles())
-                .as("a file without its frequency is told so")
-                .isNotEmpty();
+        assertThatThrownBy(() -> JobFile.read(text.replaceAll("\"868.3\"", "\"?\""), name -> ""))
+                .as("a file without its frequency says so")
+                .hasMessageContaining("brief.frequency");
     }
 
     @Test
