@@ -30,16 +30,22 @@ public class OpeningBenchmark {
     private static final double F = 10e9;
     private static final double WAVE = 299_792_458.0 / F;
 
-    @Param({"dish", "horn", "round horn", "can", "patches"})
+    @Param({"dish", "cut dish", "dish with a dipole", "trough", "horn", "round horn", "can", "patches", "tapered slot"})
     public String family;
 
     @Benchmark
     public double edit() {
-        ApertureDesign d = Families.apertures(family)
+        ApertureDesign d = Families.apertures(family.contains("dish") ? "dish" : family)
                 .design(new Family.Wish(F, 1, 1e-3, Metal.ALUMINIUM, false));
-        ApertureDesign sized = family.equals("dish")
+        ApertureDesign large = family.contains("dish")
                 ? d.withSize(0, Quantity.shown(40 * WAVE, Unit.MM, 1)).withSize(1, Quantity.shown(16 * WAVE, Unit.MM, 1))
                 : d;
+        ApertureDesign sized =
+                switch (family) {
+                    case "cut dish" -> large.withSize(18, Quantity.shown(8 * WAVE, Unit.MM, 1));
+                    case "dish with a dipole" -> large.withSize(2, Quantity.of("3", Unit.ONE));
+                    default -> large;
+                };
         Radiation r = sized.radiation(F);
         double sum = r.gain().value();
         for (int around = 0; around < 360; around += 15) {

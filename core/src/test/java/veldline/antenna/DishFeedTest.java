@@ -10,7 +10,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import veldline.explain.Worked;
+import veldline.field.aperture.FarField;
 import veldline.field.aperture.FeedPattern;
+import veldline.field.aperture.LitPlate;
 import veldline.field.aperture.PyramidalHorn;
 import veldline.field.pattern.PatternSummary;
 import veldline.field.pattern.RadiatedField;
@@ -58,6 +60,41 @@ class DishFeedTest {
         }
         assertThatThrownBy(() -> new DipoleFeed(0.46 * WAVE, 0.001 * WAVE, WAVE, WAVE, F, 3e7).solved())
                 .hasMessageContaining("a tenth of a wave");
+    }
+
+    /** The currents of physical optics on a plate against the plate solved as rods, each within what it says of itself. */
+    @ParameterizedTest
+    @CsvSource({"0.6, 0.6, 0.22", "0.7, 0.9, 0.25", "1, 1, 0.25", "1.4, 1, 0.3", "2, 2, 0.25"})
+    void aPlatesCurrentsAreThoseOfItsRods(double along, double across, double before) {
+        DipoleFeed.Solved net =
+                new DipoleFeed(0.46 * WAVE, before * WAVE, along * WAVE, across * WAVE, F, 3e7).solved();
+        FarField currents = new LitPlate(along * WAVE, across * WAVE, before * WAVE, WAVE).field();
+        double gain = currents.directivity(6, 48);
+        assertThat(currents.directivity(12, 96)).as("summed finely enough").isCloseTo(gain, within(0.002 * gain));
+        assertThat(10 * Math.log10(gain))
+                .isCloseTo(10 * Math.log10(net.pattern().directivity()), within(0.8));
+        for (double deg : new double[] {20, 40, 60}) {
+            double t = Math.toRadians(deg);
+            assertThat(Math.sqrt(currents.power(t, 0)))
+                    .as("E " + deg)
+                    .isCloseTo(net.pattern().e(t), within(0.12));
+            assertThat(Math.sqrt(currents.power(t, Math.PI / 2)))
+                    .as("H " + deg)
+                    .isCloseTo(net.pattern().h(t), within(0.12));
+        }
+    }
+
+    /** Over a plate that is nearly endless the currents give the dipole and its image (Balanis, §4.7). */
+    @Test
+    void onAVeryWidePlateTheCurrentsAreAnImage() {
+        FarField wide = new LitPlate(12 * WAVE, 12 * WAVE, 0.25 * WAVE, WAVE).field();
+        for (double deg : new double[] {15, 35, 50}) {
+            double t = Math.toRadians(deg);
+            double image = Math.pow(Math.sin(Math.PI / 2 * Math.cos(t)), 2);
+            assertThat(wide.power(t, Math.PI / 2)).as("H " + deg).isCloseTo(image, within(0.06));
+        }
+        assertThat(wide.power(Math.PI, 0)).isLessThan(0.02);
+        assertThatThrownBy(() -> new LitPlate(1, 0, 1, 1)).hasMessageContaining("over 0");
     }
 
     /** A small horn's mouth has the pattern of that horn's own opening. */
