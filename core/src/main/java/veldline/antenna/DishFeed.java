@@ -1,5 +1,6 @@
 package veldline.antenna;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
 import veldline.antenna.Sketch.Kind;
@@ -107,12 +108,12 @@ enum DishFeed {
     }
 
     static String[] choices() {
-        return java.util.Arrays.stream(values()).map(f -> f.words).toArray(String[]::new);
+        return Arrays.stream(values()).map(f -> f.words).toArray(String[]::new);
     }
 
     /** Whether a measure of a dish means anything with this feed. */
     boolean uses(int measure) {
-        return own.contains(measure) || java.util.Arrays.stream(values()).noneMatch(f -> f.own.contains(measure));
+        return own.contains(measure) || Arrays.stream(values()).noneMatch(f -> f.own.contains(measure));
     }
 
     /** Of the dipole kind alone, which is also what a net is fed by. */

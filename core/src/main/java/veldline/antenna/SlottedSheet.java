@@ -1,6 +1,7 @@
 package veldline.antenna;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.DoubleUnaryOperator;
@@ -200,7 +201,7 @@ public final class SlottedSheet implements ApertureFamily {
         List<At> all = new ArrayList<>(List.of(
                 new At(back, -half), new At(d.size(LENGTH), -half), new At(d.size(LENGTH), -d.size(MOUTH) / 2)));
         List<At> lower = new ArrayList<>(edge(d, -1));
-        java.util.Collections.reverse(lower);
+        Collections.reverse(lower);
         all.addAll(lower);
         all.add(new At(end, -throat));
         all.add(new At(end, throat));

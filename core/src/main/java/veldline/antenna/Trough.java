@@ -1,6 +1,7 @@
 package veldline.antenna;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
 import veldline.antenna.Sketch.Kind;
@@ -218,8 +219,8 @@ public final class Trough implements ApertureFamily {
                     .map(Math::toRadians)
                     .map(a -> 10 * Math.log10(sheet.around(a) * Math.pow(Math.sin(a), 2)))
                     .toArray();
-            double best = java.util.Arrays.stream(levels).max().orElseThrow();
-            double worst = java.util.Arrays.stream(levels).min().orElseThrow();
+            double best = Arrays.stream(levels).max().orElseThrow();
+            double worst = Arrays.stream(levels).min().orElseThrow();
             all.add(Worked.of(WAVES)
                     .computed("a", "best", best, "dB", 3)
                     .computed("b", "worst", worst, "dB", 3)

@@ -1,6 +1,7 @@
 package veldline.antenna;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -57,7 +58,7 @@ final class WireGrid {
     void cup(double atX, double toR, double toX) {
         List<Vec> from = rings.stream()
                 .filter(r -> Math.hypot(r.get(0).y(), r.get(0).z()) < toR)
-                .min(java.util.Comparator.comparingDouble(r -> Math.abs(r.get(0).x() - atX)
+                .min(Comparator.comparingDouble(r -> Math.abs(r.get(0).x() - atX)
                         - 1e-3 * Math.hypot(r.get(0).y(), r.get(0).z())))
                 .orElseThrow();
         double x = from.get(0).x();
@@ -112,7 +113,7 @@ final class WireGrid {
         Vec foot = rings.stream()
                 .map(r -> r.get(0))
                 .filter(v -> Math.hypot(v.y(), v.z()) > 0.3 * probeLong)
-                .min(java.util.Comparator.comparingDouble(v -> Math.abs(v.x() - probeAt)))
+                .min(Comparator.comparingDouble(v -> Math.abs(v.x() - probeAt)))
                 .orElseThrow();
         Vec up = new Vec(0, -foot.y(), -foot.z()).unit().times(probeLong);
         wires.add(new Wire(List.of(foot, foot.plus(up)), probeRadius, false, Optional.of(conductivity)));

@@ -13,6 +13,7 @@ import veldline.antenna.Antenna;
 import veldline.antenna.ApertureDesign;
 import veldline.antenna.Made;
 import veldline.antenna.NotChosen;
+import veldline.antenna.Polarized;
 import veldline.antenna.YagiShape;
 import veldline.explain.Sum;
 import veldline.explain.Worked;
@@ -155,7 +156,7 @@ public final class Assessor {
                 needed,
                 allowed,
                 line,
-                moving(job, line),
+                moving(job, line, antenna.value()),
                 stations(job, line, depth, goOn),
                 sites.of(job, depth == Depth.FIRST, goOn),
                 RaiseStage.figures(job, antenna.value(), eirp),
@@ -261,16 +262,27 @@ public final class Assessor {
                 : job.antenna(near).claimedGain();
     }
 
-    private static Optional<Headings.Share> moving(Job job, LevelLine line) {
+    private Optional<Headings.Share> moving(Job job, LevelLine line, Optional<AntennaFigures> solved) {
         return line.answered()
                 ? Headings.of(
                         line.margin().value(),
                         job.brief().marginWanted().value(),
                         job.brief().near(),
-                        job.nearAntenna(),
+                        facing(job, true, solved),
                         job.brief().far(),
-                        job.farAntenna())
+                        facing(job, false, solved))
                 : Optional.empty();
+    }
+
+    /** By its pattern in the level plane where that is worked out, else by its claims. */
+    private Headings.Facing facing(Job job, boolean near, Optional<AntennaFigures> solved) {
+        Antenna a = job.antenna(near);
+        Optional<AntennaFigures> figures = openings.of(job, near)
+                .map(o -> o.value().map(OpeningLook::figures))
+                .orElseGet(() -> a instanceof Made && near == job.madeNear() ? solved : Optional.empty());
+        boolean upright = a.polarized().filter(p -> p == Polarized.UPRIGHT).isPresent();
+        return figures.map(f -> Headings.Facing.worked(a, upright ? f.hCut() : f.eCut()))
+                .orElseGet(() -> Headings.Facing.claimed(a));
     }
 
     /** Every station of a job that has several; those that need a solution of their own come with the deepest look. */

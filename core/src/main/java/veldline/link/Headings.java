@@ -3,6 +3,7 @@ package veldline.link;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.DoubleUnaryOperator;
 import veldline.antenna.Antenna;
 import veldline.antenna.Bought;
 import veldline.antenna.ClaimedBeam;
@@ -12,7 +13,7 @@ import veldline.explain.Worked;
 
 /**
  * An end that moves points anywhere and leans: the share of headings and leans at which the link still holds. A body
- * beside the antenna takes most when it stands between; a narrow antenna loses what its claimed width says.
+ * beside the antenna takes most when it stands between; a narrow antenna loses what its pattern says, or its claimed width.
  */
 public final class Headings {
     private static final int EVERY = 5;
@@ -37,16 +38,38 @@ public final class Headings {
     public record Share(Worked holds, Worked wanted) {}
 
     /**
+     * How an end hears to its sides.
+     *
+     * @param down by how much less than ahead so many degrees off in the level plane, dB
+     */
+    public record Facing(Polarized polarized, DoubleUnaryOperator down) {
+        /** By its maker's claims alone; what claims no width hears alike all round. */
+        public static Facing claimed(Antenna a) {
+            Optional<Double> width = a instanceof Bought b ? b.width().map(w -> w.value()) : Optional.empty();
+            return new Facing(
+                    a.polarized().orElse(Polarized.FLAT),
+                    off -> width.map(w -> ClaimedBeam.downDb(off, w)).orElse(0.0));
+        }
+
+        /** @param cut its gain at each whole degree off the beam in the level plane, 0 to 180 */
+        public static Facing worked(Antenna a, List<Double> cut) {
+            return new Facing(
+                    a.polarized().orElse(Polarized.FLAT),
+                    off -> cut.get(0) - cut.get((int) Math.round(Math.abs(Math.IEEEremainder(off, 360)))));
+        }
+    }
+
+    /**
      * @param margin with both ends upright and pointing at each other, dB
      * @param wish margin wanted, dB
      * @return empty where neither end moves
      */
-    public static Optional<Share> of(double margin, double wish, End near, Antenna nearHas, End far, Antenna farHas) {
+    public static Optional<Share> of(double margin, double wish, End near, Facing nearHas, End far, Facing farHas) {
         if (!near.carrier().moves() && !far.carrier().moves()) {
             return Optional.empty();
         }
-        Polarized n = nearHas.polarized().orElse(Polarized.FLAT);
-        Polarized f = farHas.polarized().orElse(Polarized.FLAT);
+        Polarized n = nearHas.polarized();
+        Polarized f = farHas.polarized();
         List<Double> nearTurns = turns(near, nearHas);
         List<Double> farTurns = turns(far, farHas);
         List<Double> leans = leans(near, far, n, f);
@@ -74,15 +97,13 @@ public final class Headings {
     }
 
     /** What an end loses at each of its headings, dB; nothing where it stays put. */
-    private static List<Double> turns(End end, Antenna antenna) {
+    private static List<Double> turns(End end, Facing antenna) {
         if (!end.carrier().moves()) {
             return List.of(0.0);
         }
-        Optional<Double> width = antenna instanceof Bought b ? b.width().map(w -> w.value()) : Optional.empty();
         List<Double> lost = new ArrayList<>();
         for (int heading = 0; heading < 360; heading += EVERY) {
-            double off = heading;
-            double beam = width.map(w -> ClaimedBeam.downDb(off, w)).orElse(0.0);
+            double beam = antenna.down.applyAsDouble(heading);
             double body = end.bodyLoss().value() * (1 - Math.cos(Math.toRadians(heading))) / 2;
             lost.add(beam + body);
         }

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -121,16 +122,46 @@ class NeedsTest {
     }
 
     private static double holds(double margin, End near, Bought has) {
-        return Headings.of(margin, 10, near, has, end(Carrier.FIXED, 0), antenna(has.polarization(), Optional.empty()))
+        return Headings.of(
+                        margin,
+                        10,
+                        near,
+                        Headings.Facing.claimed(has),
+                        end(Carrier.FIXED, 0),
+                        Headings.Facing.claimed(antenna(has.polarization(), Optional.empty())))
                 .orElseThrow()
                 .holds()
                 .value();
     }
 
+    /** One whose pattern is known holds where that says: ahead to 60° off and not beyond, whatever side. */
+    @Test
+    void aWorkedPatternHoldsWhereItReaches() {
+        Bought any = antenna(Polarized.UPRIGHT, Optional.empty());
+        List<Double> cut = IntStream.rangeClosed(0, 180)
+                .mapToObj(deg -> deg <= 60 ? 9.0 : -11.0)
+                .toList();
+        Headings.Share share = Headings.of(
+                        12,
+                        10,
+                        end(Carrier.CRAFT, 0),
+                        Headings.Facing.worked(any, cut),
+                        end(Carrier.FIXED, 0),
+                        Headings.Facing.claimed(any))
+                .orElseThrow();
+        assertThat(share.holds().value()).as("25 of 72 headings").isCloseTo(100 * 25 / 72.0, within(0.5));
+    }
+
     @Test
     void endsThatStayPutHaveNoHeadings() {
         Bought a = antenna(Polarized.FLAT, Optional.empty());
-        assertThat(Headings.of(10, 10, end(Carrier.FIXED, 9), a, end(Carrier.PORTABLE, 9), a))
+        assertThat(Headings.of(
+                        10,
+                        10,
+                        end(Carrier.FIXED, 9),
+                        Headings.Facing.claimed(a),
+                        end(Carrier.PORTABLE, 9),
+                        Headings.Facing.claimed(a)))
                 .isEmpty();
     }
 

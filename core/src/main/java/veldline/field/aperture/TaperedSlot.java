@@ -1,5 +1,7 @@
 package veldline.field.aperture;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.function.DoubleUnaryOperator;
 import org.hipparchus.complex.Complex;
 
@@ -73,8 +75,8 @@ public record TaperedSlot(double length, DoubleUnaryOperator width, double wave)
     /** Both planes over straight ahead, as a feed has them. */
     public FeedPattern pattern(int places) {
         double ahead = inH(0).norm();
-        java.util.List<Double> e = new java.util.ArrayList<>();
-        java.util.List<Double> h = new java.util.ArrayList<>();
+        List<Double> e = new ArrayList<>();
+        List<Double> h = new ArrayList<>();
         double all = 0;
         for (int i = 0; i <= places; i++) {
             double t = Math.PI * i / places;
