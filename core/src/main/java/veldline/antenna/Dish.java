@@ -332,7 +332,13 @@ public final class Dish implements ApertureFamily {
     public List<String> steps(ApertureDesign d, double frequency) {
         return List.of(
                 "Measure the depth at the middle, a straight edge over the rim: it decides where the focus lies.",
-                "Set the feed's mouth " + NumberText.shown(1000 * (d.size(FOCUS) + d.size(AHEAD)), 1)
+                "Set the feed's " + DishFeed.of(d).face() + " "
+                        + NumberText.shown(
+                                1000
+                                        * (d.size(FOCUS)
+                                                + d.size(AHEAD)
+                                                + DishFeed.of(d).behind(d, frequency)),
+                                1)
                         + " mm from the middle, on the axis, looking back at it.",
                 "Turn the feed for the polarization before anything is closed: the field stands "
                         + (d.upright() ? "upright." : "level."),

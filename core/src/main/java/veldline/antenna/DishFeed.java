@@ -72,6 +72,16 @@ enum DishFeed {
         }
 
         @Override
+        String face() {
+            return "plate";
+        }
+
+        @Override
+        double behind(ApertureDesign d, double frequency) {
+            return dipole(d, frequency).solved().centre();
+        }
+
+        @Override
         Radiation.Feed socket(ApertureDesign d, double frequency) {
             return Radiation.Feed.solved(dipole(d, frequency).solved().impedance());
         }
@@ -125,6 +135,16 @@ enum DishFeed {
                 d.size(Dish.MOUTH_ACROSS),
                 frequency,
                 d.metal().conductivity());
+    }
+
+    /** What of it is measured to. */
+    String face() {
+        return "mouth";
+    }
+
+    /** By how much that stands behind where its wave seems to come from, metres. */
+    double behind(ApertureDesign d, double frequency) {
+        return 0;
     }
 
     abstract FeedPattern pattern(ApertureDesign d, double frequency);

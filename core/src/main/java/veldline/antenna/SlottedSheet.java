@@ -44,7 +44,7 @@ public final class SlottedSheet implements ApertureFamily {
             Measure.length("Mouth of the slot", 0.4, 2.5),
             Measure.length("Slot at the throat", 0.004, 0.06),
             Measure.choice("It widens", "by the exponential", "straight"),
-            Measure.length("Sheet beyond the mouth, either side", 0.15, 1.5),
+            Measure.length("Sheet beside the mouth", 0.15, 1.5),
             Measure.number("Return loss at its socket", Unit.DB, 6, 40),
             Measure.length("Slot behind the throat", 0.1, 0.45));
 
@@ -56,7 +56,7 @@ public final class SlottedSheet implements ApertureFamily {
             "Field across the slot before a half plane (Janaswamy and Schaubert, IEEE Trans. AP-35 (1987))",
             "The beam to 1 dB; of the sheet's other edges nothing is in it");
     private static final Formula ROUND = new Formula(
-            "Lost round the sheet's other edges",
+            "Lost at its other edges",
             "What runs across the sheet leaves it at the sides, wide of the beam: e.",
             "L",
             "e",

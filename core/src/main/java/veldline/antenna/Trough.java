@@ -137,9 +137,7 @@ public final class Trough implements ApertureFamily {
             "Balanis, Antenna Theory, 3rd ed., §12.5",
             "Exact for openings of many waves; under two waves an edge counts for as much as the opening");
     private static final Formula UNEVEN = DishLosses.share(
-            "Lost to uneven light across the curve",
-            "Of what meets the sheet the share t is left of an even light's gain.",
-            "t");
+            "Lost to uneven light", "Of what meets the sheet the share t is left of an even light's gain.", "t");
     private static final Formula ENDS_LOST = DishLosses.share(
             "Lost to weaker ends of the row",
             "The share e is left of an even row's gain; it buys lower lobes beside the beam.",

@@ -22,7 +22,7 @@ import veldline.raise.Cautions;
 
 /** An antenna with an opening to take to the bench: measures, what its gain loses, parts, steps, and its sheets at true size. */
 final class OpeningSheet implements Sheet {
-    private static final double VALUE = 260;
+    private static final double VALUE = 400;
     private static final double LEAST = 60;
     private static final String WORK = "Parts and steps";
 
@@ -64,6 +64,9 @@ final class OpeningSheet implements Sheet {
         look.ifPresent(o -> figures(page, o.figures()));
         page.down(8);
         for (int i = 0; i < d.sizes().size(); i++) {
+            if (!d.of().uses(d, i)) {
+                continue;
+            }
             page.down(17)
                     .put(d.of().measures().get(i).name(), 0, 12, Face.TEXT, Origin.Plain.NAME)
                     .putEnd(word(d, i), VALUE, 13, Face.MONO_BOLD, Origin.Plain.TYPED);

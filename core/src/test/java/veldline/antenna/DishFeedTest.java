@@ -175,6 +175,10 @@ class DishFeedTest {
         assertThat(dipole.of().uses(dipole, Dish.RETURN_LOSS))
                 .as("it is solved")
                 .isFalse();
+        assertThat(dipole.of().steps(dipole, F))
+                .as("its plate stands behind the focus by its phase centre")
+                .anyMatch(s -> s.startsWith("Set the feed's plate "));
+        assertThat(tube.of().steps(tube, F)).anyMatch(s -> s.startsWith("Set the feed's mouth "));
         assertThat(tube.of().grid(tube, F)).isEmpty();
         assertThat(dipole.of().grid(dipole.withSize(Dish.ASIDE, waves(0.3)), F)).isEmpty();
         assertThat(dipole.of().grid(dish(9, 0.4, DishFeed.DIPOLE), F)).isEmpty();

@@ -51,14 +51,17 @@ class OpeningSheetTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"dish", "horn", "round horn", "can", "patches"})
+    @ValueSource(strings = {"dish", "trough", "horn", "round horn", "can", "patches", "tapered slot"})
     void everyMeasureAndEveryLossStandsOnIt(String key) {
         Assessment a = assessed(key, 2437e6);
         ApertureDesign d = (ApertureDesign) a.job().nearAntenna();
         Sheet sheet = Sheets.of(Step.SHAPE, a.job());
         for (Paper paper : Paper.values()) {
             List<String> said = texts(sheet.pages(a, paper));
-            d.of().measures().forEach(m -> assertThat(said).contains(m.name()));
+            for (int i = 0; i < d.sizes().size(); i++) {
+                String name = d.of().measures().get(i).name();
+                assertThat(said.contains(name)).as(name).isEqualTo(d.of().uses(d, i));
+            }
             a.opening(true)
                     .orElseThrow()
                     .value()
@@ -75,7 +78,7 @@ class OpeningSheetTest {
     @ParameterizedTest
     @EnumSource(Paper.class)
     void nothingLeavesThePaper(Paper paper) {
-        for (String key : List.of("dish", "horn", "round horn", "can", "patches")) {
+        for (String key : List.of("dish", "trough", "horn", "round horn", "can", "patches", "tapered slot")) {
             Assessment a = assessed(key, 2437e6);
             for (Picture page : Sheets.of(Step.SHAPE, a.job()).pages(a, paper)) {
                 page.texts().forEach(t -> {

@@ -11,6 +11,7 @@ import veldline.desktop.bench.Showing;
 import veldline.desktop.part.EmptyPicture;
 import veldline.explain.Caution;
 import veldline.explain.Finding;
+import veldline.job.Job;
 import veldline.job.JobChange;
 import veldline.picture.Mark;
 import veldline.picture.Pen;
@@ -19,21 +20,25 @@ import veldline.picture.Role;
 import veldline.raise.RaiseChange;
 import veldline.sheet.Paper;
 import veldline.sheet.Sheet;
+import veldline.sheet.Sheets;
 
 /** A sheet before it is printed. It opens once everything that can hurt someone badly is ticked. */
 final class PrintBench implements Bench {
     private final Step over;
-    private final Sheet sheet;
     private final Paper paper;
     private Optional<Made> made = Optional.empty();
 
     /** Pages are asked for by the picture and by the findings; one making serves both. */
     private record Made(Assessment of, List<Picture> pages) {}
 
-    PrintBench(Step over, Sheet sheet, Paper paper) {
+    PrintBench(Step over, Paper paper) {
         this.over = over;
-        this.sheet = sheet;
         this.paper = paper;
+    }
+
+    /** That of the job as it is: an edit taken back while this is shown may have another antenna to build. */
+    private Sheet sheet(Job job) {
+        return Sheets.of(over, job);
     }
 
     @Override
@@ -43,13 +48,13 @@ final class PrintBench implements Bench {
 
     @Override
     public String heading(Showing s) {
-        return sheet.title();
+        return sheet(s.job()).title();
     }
 
     @Override
     public List<Input> inputs(Showing s) {
         List<Input> in = new ArrayList<>();
-        for (Caution c : sheet.cautions()) {
+        for (Caution c : sheet(s.job()).cautions()) {
             boolean on = s.job().raise().ticked().contains(c.id());
             if (c.blocking()) {
                 in.add(new Input.Tick(
@@ -61,7 +66,7 @@ final class PrintBench implements Bench {
                         new JobChange.OfRaise(new RaiseChange.Tick(c.id(), !on))));
             }
         }
-        if (sheet.unticked(s.job()).isEmpty()) {
+        if (sheet(s.job()).unticked(s.job()).isEmpty()) {
             in.add(new Input.Action("print-now", "Print", "", Input.Command.PRINT_NOW));
             in.add(new Input.Action("save-pdf", "Save as PDF", "", Input.Command.SAVE_PDF));
             if (over == Step.SHAPE && s.job().antenna(s.job().madeNear()).shapedHere()) {
@@ -76,7 +81,8 @@ final class PrintBench implements Bench {
     }
 
     private List<Picture> pages(Assessment a) {
-        Made now = made.filter(m -> m.of == a).orElseGet(() -> new Made(a, sheet.pages(a, paper)));
+        Made now = made.filter(m -> m.of == a)
+                .orElseGet(() -> new Made(a, sheet(a.job()).pages(a, paper)));
         made = Optional.of(now);
         return now.pages;
     }
@@ -84,7 +90,7 @@ final class PrintBench implements Bench {
     @Override
     public Picture centre(Showing s, double width, double height) {
         Pen pen = Picture.pen(width, height);
-        List<Caution> unticked = sheet.unticked(s.job());
+        List<Caution> unticked = sheet(s.job()).unticked(s.job());
         if (!unticked.isEmpty()) {
             return EmptyPicture.draw(
                             pen,
@@ -135,7 +141,7 @@ final class PrintBench implements Bench {
 
     @Override
     public List<Finding> findings(Showing s) {
-        List<Caution> unticked = sheet.unticked(s.job());
+        List<Caution> unticked = sheet(s.job()).unticked(s.job());
         List<Finding> found = new ArrayList<>();
         for (Caution c : unticked) {
             found.add(Finding.plain(Finding.Level.STOP, c.hazard() + ":", "not ticked.", c.advice(), ""));

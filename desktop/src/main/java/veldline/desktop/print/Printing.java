@@ -57,8 +57,7 @@ public final class Printing {
     /** The preview of the sheet that was asked for last. */
     public BenchView view(Supplier<BenchView.Host> host) {
         Step step = over.orElseThrow();
-        BenchView made = view.orElseGet(() ->
-                new BenchView(new PrintBench(step, Sheets.of(step, showing.get().job()), paper), showing, host.get()));
+        BenchView made = view.orElseGet(() -> new BenchView(new PrintBench(step, paper), showing, host.get()));
         view = Optional.of(made);
         return made;
     }

@@ -9,6 +9,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
+import veldline.antenna.Families;
+import veldline.antenna.Family;
 import veldline.assess.Assessor;
 import veldline.assess.Stage;
 import veldline.assess.Step;
@@ -17,9 +19,10 @@ import veldline.desktop.bench.Input;
 import veldline.desktop.bench.Showing;
 import veldline.explain.Finding;
 import veldline.job.Job;
+import veldline.job.JobChange;
 import veldline.picture.Mark;
 import veldline.sheet.Paper;
-import veldline.sheet.Sheets;
+import veldline.stock.Metal;
 
 class PrintingTest {
     private static final Job JOB = TernholmSands.nestCamera();
@@ -30,7 +33,7 @@ class PrintingTest {
     }
 
     private static PrintBench bench(Step step) {
-        return new PrintBench(step, Sheets.of(step, JOB), Paper.A4);
+        return new PrintBench(step, Paper.A4);
     }
 
     @Test
@@ -60,6 +63,18 @@ class PrintingTest {
                 .satisfies(f -> assertThat(f.lead()).isEqualTo("1 page"));
         Input.Tick tick = (Input.Tick) inputs.get(0);
         assertThat(bench.findings(showing(tick.change().applyTo(fresh)))).hasSize(3);
+    }
+
+    /** An edit taken back while pages are shown may have another antenna to build: they are that one's. */
+    @Test
+    void pagesAreThoseOfTheAntennaThereIs() {
+        PrintBench bench = bench(Step.SHAPE);
+        assertThat(bench.heading(showing(JOB))).isEqualTo("Cut list");
+        Job can = new JobChange.Fit(
+                        true, Families.apertures("can").design(new Family.Wish(2437e6, 1, 1.6e-3, Metal.COPPER, false)))
+                .applyTo(JOB);
+        assertThat(bench.heading(showing(can))).isEqualTo("Build sheet");
+        assertThat(bench.centre(showing(can), 700, 500).texts()).isNotEmpty();
     }
 
     @Test
