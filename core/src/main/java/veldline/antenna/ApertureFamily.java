@@ -38,6 +38,20 @@ public interface ApertureFamily extends Family {
      */
     Radiation radiation(ApertureDesign d, double frequency);
 
+    /** Whether there is one way to make one anew for a gain. */
+    default boolean madeForGain() {
+        return false;
+    }
+
+    /**
+     * The same made anew for a gain, all else kept; empty where a family has no one way to that.
+     *
+     * @throws IllegalArgumentException where none of its kind has that gain, saying what would do
+     */
+    default Optional<ApertureDesign> forGain(ApertureDesign d, double frequency, double dbi) {
+        return Optional.empty();
+    }
+
     /** How one looks, to scale. */
     Sketch sketch(ApertureDesign d);
 

@@ -3,17 +3,14 @@ package veldline.antenna;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.IntStream;
-import veldline.antenna.Sketch.Kind;
-import veldline.antenna.Sketch.Line;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
 import veldline.field.aperture.CircularGuide;
+import veldline.field.aperture.FeedPattern;
 import veldline.field.aperture.LitDish;
 import veldline.field.aperture.Paraboloid;
 import veldline.field.aperture.Rim;
 import veldline.field.wire.WireModel;
-import veldline.picture.Mark.At;
 import veldline.quantity.NumberText;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
@@ -23,6 +20,9 @@ public final class Dish implements ApertureFamily {
     private static final double C = 299_792_458.0;
     /** Under so many waves across, what runs between dish and feed decides as much as the light does. */
     private static final double FEW = 4;
+
+    /** Gain grows as the square of the size, so few tries come close. */
+    private static final int TRIES = 4;
 
     /** So much of a dish stays however it is cut. */
     private static final double LEFT = 0.1;
@@ -150,9 +150,13 @@ public final class Dish implements ApertureFamily {
     }
 
     static LitDish lit(ApertureDesign d, double frequency) {
+        return lit(d, frequency, DishFeed.of(d).pattern(d, frequency));
+    }
+
+    private static LitDish lit(ApertureDesign d, double frequency, FeedPattern feed) {
         return new LitDish(
                 paraboloid(d),
-                DishFeed.of(d).pattern(d, frequency),
+                feed,
                 frequency,
                 Math.min(1.8 * Math.min(rim(d).along(), rim(d).across()), d.size(SHADOW)),
                 d.size(ASIDE),
@@ -169,6 +173,37 @@ public final class Dish implements ApertureFamily {
                 d.size(DIAMETER) * frequency / C < FEW ? 1.2 : 0.5,
                 lit.field(),
                 DishFeed.of(d).socket(d, frequency));
+    }
+
+    @Override
+    public boolean madeForGain() {
+        return true;
+    }
+
+    /** Larger or smaller with the same focus for its size: a tenth more across is 0.8 dB. */
+    @Override
+    public Optional<ApertureDesign> forGain(ApertureDesign d, double frequency, double dbi) {
+        ApertureDesign made = d;
+        double wave = C / frequency;
+        // With the same focus for its size it asks for the same light.
+        FeedPattern feed = DishFeed.of(d).pattern(d, frequency);
+        for (int i = 0; i < TRIES; i++) {
+            LitDish lit = lit(made, frequency, feed);
+            double has = DishLosses.even(made, lit).value()
+                    - DishLosses.lost(made, lit).stream()
+                            .mapToDouble(Worked::value)
+                            .sum();
+            double scale = Math.pow(10, (dbi - has) / 20);
+            double across = scale * made.size(DIAMETER);
+            if (!(across >= MEASURES.get(DIAMETER).least(wave)
+                    && across <= MEASURES.get(DIAMETER).most(wave))) {
+                throw new IllegalArgumentException("A dish of " + NumberText.shown(dbi, 1) + " dBi would be "
+                        + NumberText.shown(across, 2) + " m across; ask for what lies between 2 and 120 waves");
+            }
+            made = made.withSize(DIAMETER, Quantity.shown(across, Unit.MM, 1))
+                    .withSize(FOCUS, Quantity.shown(scale * made.size(FOCUS), Unit.MM, 1));
+        }
+        return Optional.of(made);
     }
 
     private static final Formula RIM_LEVEL = new Formula(
@@ -241,48 +276,7 @@ public final class Dish implements ApertureFamily {
 
     @Override
     public Sketch sketch(ApertureDesign d) {
-        Paraboloid p = paraboloid(d);
-        double r = p.diameter() / 2;
-        Rim rim = rim(d);
-        double top = Math.min(r, rim.along());
-        List<At> bowl = new ArrayList<>();
-        for (int i = -24; i <= 24; i++) {
-            double y = top * i / 24;
-            bowl.add(new At(y * y / (4 * p.focalLength()), y));
-        }
-        double f = p.focalLength() + d.size(AHEAD);
-        double a = d.size(ASIDE);
-        double deep = top * top / (4 * p.focalLength());
-        List<Line> side = new ArrayList<>(List.of(new Line(Kind.METAL, bowl)));
-        side.addAll(DishFeed.of(d).side(d, f, a));
-        At held = side.get(1).points().get(1);
-        side.add(Line.other(new At(deep, top), new At(held.x(), Math.max(held.y(), 2 * a - held.y()))));
-        side.add(Line.other(new At(deep, -top), new At(held.x(), Math.min(held.y(), 2 * a - held.y()))));
-        List<Line> front = new ArrayList<>(List.of(new Line(Kind.METAL, outline(rim, d.upright()))));
-        if (d.size(SHADOW) > 0) {
-            front.add(Line.ring(Kind.FEED, d.size(SHADOW)));
-            side.add(Line.feed(new At(f, a - d.size(SHADOW) / 2), new At(f, a + d.size(SHADOW) / 2)));
-        }
-        if (d.count(SURFACE) == 2) {
-            for (int i = -3; i <= 3; i++) {
-                double at = r * i / 4;
-                double half = Math.sqrt(r * r - at * at);
-                front.add(
-                        d.upright()
-                                ? Line.other(new At(at, -half), new At(at, half))
-                                : Line.other(new At(-half, at), new At(half, at)));
-            }
-        }
-        return new Sketch(side, front);
-    }
-
-    /** The rim as the far end sees it, the field level or upright. */
-    private static List<At> outline(Rim rim, boolean upright) {
-        return IntStream.rangeClosed(0, 72)
-                .mapToObj(i -> Math.PI * i / 36)
-                .map(turn -> new At(rim.edge(turn) * Math.cos(turn), rim.edge(turn) * Math.sin(turn)))
-                .map(at -> upright ? new At(at.y(), at.x()) : at)
-                .toList();
+        return DishDrawing.of(d);
     }
 
     @Override

@@ -24,6 +24,10 @@ public final class RoundHorn implements ApertureFamily {
     private static final int TUBE = 2;
     private static final int RETURN_LOSS = 3;
     private static final double SHEET = 0.5e-3;
+    /** Gain grows as the square of the opening or so, so few tries come close. */
+    private static final int TRIES = 8;
+
+    private static final double MOST_WAVES = 20;
 
     private static final List<Measure> MEASURES = List.of(
             Measure.length("Opening, across", 0.7, 20),
@@ -95,6 +99,32 @@ public final class RoundHorn implements ApertureFamily {
                 .map(w -> new ApertureDesign(key(), begin(wish, w), wish.metal(), wish.upright()))
                 .filter(d -> d.longest() < 1.2)
                 .toList();
+    }
+
+    @Override
+    public boolean madeForGain() {
+        return true;
+    }
+
+    /** Opening and length together, its edge no later than pays, on the tube it has. */
+    @Override
+    public Optional<ApertureDesign> forGain(ApertureDesign d, double frequency, double dbi) {
+        double wave = C / frequency;
+        double waves = Math.pow(10, (dbi + 1.5) / 20) / Math.PI;
+        ApertureDesign made = d;
+        for (int i = 0; i < TRIES; i++) {
+            if (!(waves * wave > 1.05 * d.size(TUBE) && waves <= MOST_WAVES)) {
+                throw new IllegalArgumentException("A round horn of " + NumberText.shown(dbi, 1) + " dBi would be "
+                        + NumberText.shown(waves, 2) + " waves across; ask for more than its tube has, and for up to "
+                        + NumberText.shown(MOST_WAVES, 0) + " waves");
+            }
+            double slant = Math.max(waves * waves * wave / 3, 0.75 * waves * wave);
+            double whole = Math.sqrt(slant * slant - Math.pow(waves * wave / 2, 2));
+            made = d.withSize(OPENING, MEASURES.get(OPENING).of(waves * wave))
+                    .withSize(LENGTH, MEASURES.get(LENGTH).of(whole * (1 - d.size(TUBE) / (waves * wave))));
+            waves *= Math.pow(10, (dbi - 10 * Math.log10(horn(made).gain(frequency))) / 20);
+        }
+        return Optional.of(made);
     }
 
     static ConicalHorn horn(ApertureDesign d) {

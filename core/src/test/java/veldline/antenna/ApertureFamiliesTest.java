@@ -177,6 +177,26 @@ class ApertureFamiliesTest {
         assertThat(Math.pow(10, (best - even) / 10)).isBetween(0.78, 0.84);
     }
 
+    /** From gain to measures and back: what is made for a gain has it; what cannot be is refused with what would do. */
+    @ParameterizedTest
+    @CsvSource({
+        "dish, 20, 0.05",
+        "dish, 30, 0.05",
+        "horn, 14, 0.15",
+        "horn, 20, 0.15",
+        "round horn, 15, 0.05",
+        "round horn, 19, 0.05"
+    })
+    void whatIsMadeForAGainHasIt(String key, double dbi, double within) {
+        ApertureDesign made = begun(key).of().forGain(begun(key), F, dbi).orElseThrow();
+        assertThat(made.radiation(F).gain().value()).isCloseTo(dbi, within(within));
+        ApertureDesign changed = new OpeningChange.ForGain(F, Quantity.shown(dbi, Unit.DBI, 1)).applyTo(begun(key));
+        assertThat(changed).isEqualTo(made);
+        assertThatThrownBy(() -> begun(key).of().forGain(begun(key), F, 0)).hasMessageContaining("ask for");
+        assertThat(begun(key).of().madeForGain()).isTrue();
+        assertThat(begun("can").of().forGain(begun("can"), F, dbi)).isEmpty();
+    }
+
     /** Rods a tenth of a wave apart lose little, a third of a wave a good deal; a sheet nothing. */
     @Test
     void wiresLetThroughWhatLiesBetweenThem() {

@@ -190,4 +190,20 @@ class OpeningTest extends WindowTest {
         drag(picture().localToScreen(dipole.x() + 11, dipole.y() + 11)).dropBy(-12, 0);
         until(() -> design().size(17) > 1.05 * before);
     }
+
+    /** From a gain to its measures: typed, the dish is made for it; what no dish has is refused in a sentence. */
+    @Test
+    void aDishIsMadeForAGain() {
+        fit("dish");
+        double before = design().size(0);
+        enter("gain", "25 dBi");
+        until(() -> design().size(0) > 1.05 * before);
+        settle();
+        assertThat(gain()).isCloseTo(25, within(0.05));
+        enter("gain", "1 dBi");
+        assertThat(complaint("gain")).contains("ask for");
+        leaveBoxes();
+        push(KeyCode.CONTROL, KeyCode.Z);
+        until(() -> design().size(0) == before);
+    }
 }

@@ -2,6 +2,7 @@ package veldline.desktop.shape;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import veldline.antenna.ApertureDesign;
 import veldline.antenna.Measure;
@@ -23,6 +24,7 @@ final class OpeningInputs {
         double wave = FreeSpace.wavelength(s.job().brief().frequency().value());
         List<Input> in = new ArrayList<>();
         in.add(Below.input(s));
+        gain(s, d, near).ifPresent(in::add);
         for (int i = 0; i < d.sizes().size(); i++) {
             if (!d.of().uses(d, i)) {
                 continue;
@@ -43,6 +45,23 @@ final class OpeningInputs {
                 "cutting",
                 "Any unit works: 14 5/8 in, 37 cm. Sheet cuts like knives: gloves, glasses; fumes when soldering."));
         return in;
+    }
+
+    /** Made anew for a gain, where its family has one way to that. */
+    private static Optional<Input> gain(Showing s, ApertureDesign d, boolean near) {
+        double f = s.job().brief().frequency().value();
+        return s.assessment()
+                .figures(near)
+                .map(a -> Quantity.shown(a.gain().value(), Unit.DBI, 1))
+                .filter(now -> d.of().madeForGain())
+                .map(now -> new Input.Value("gain", "Make it for a gain of", now, "", q -> {
+                    try {
+                        d.of().forGain(d, f, q.value());
+                        return Input.Outcome.of(new JobChange.OfOpening(near, new OpeningChange.ForGain(f, q)));
+                    } catch (IllegalArgumentException e) {
+                        return new Input.Outcome.Refused(e.getMessage() + ".");
+                    }
+                }));
     }
 
     private static Input choice(ApertureDesign d, int i, boolean near) {
