@@ -6,9 +6,7 @@ import java.util.Optional;
 import veldline.field.aperture.Paraboloid;
 import veldline.field.aperture.Rim;
 import veldline.field.wire.Direction;
-import veldline.field.wire.Ground;
 import veldline.field.wire.Port;
-import veldline.field.wire.Source;
 import veldline.field.wire.Vec;
 import veldline.field.wire.Wire;
 import veldline.field.wire.WireModel;
@@ -56,14 +54,7 @@ final class DishGrid {
                     Optional.empty(),
                     COARSE));
         }
-        return Optional.of(new WireModel(
-                "dish",
-                wires,
-                List.of(Source.volt(Port.middleOf(0))),
-                List.of(),
-                Ground.FREE,
-                Optional.empty(),
-                Optional.of(Direction.X)));
+        return Optional.of(WireModel.inFreeSpace("dish", wires, Port.middleOf(0), Direction.X));
     }
 
     private static List<Vec> rod(Paraboloid p, double z, double half, double wave) {

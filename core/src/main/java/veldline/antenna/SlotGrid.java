@@ -5,9 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.DoubleUnaryOperator;
 import veldline.field.wire.Direction;
-import veldline.field.wire.Ground;
 import veldline.field.wire.Port;
-import veldline.field.wire.Source;
 import veldline.field.wire.Vec;
 import veldline.field.wire.Wire;
 import veldline.field.wire.WireModel;
@@ -68,14 +66,7 @@ final class SlotGrid {
         }
         double end = -back;
         wires.add(sheet(List.of(new Vec(end, -throat, 0), new Vec(end, throat, 0)), throat, wave, conductivity));
-        return Optional.of(new WireModel(
-                "tapered slot",
-                wires,
-                List.of(Source.volt(Port.middleOf(0))),
-                List.of(),
-                Ground.FREE,
-                Optional.empty(),
-                Optional.of(Direction.X)));
+        return Optional.of(WireModel.inFreeSpace("tapered slot", wires, Port.middleOf(0), Direction.X));
     }
 
     private static Wire sheet(List<Vec> points, double apart, double wave, double conductivity) {
