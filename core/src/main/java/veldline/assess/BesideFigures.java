@@ -2,10 +2,14 @@ package veldline.assess;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import org.hipparchus.complex.Complex;
+import veldline.antenna.Antenna;
+import veldline.antenna.ApertureDesign;
 import veldline.antenna.Design;
 import veldline.antenna.Made;
+import veldline.antenna.Radiation;
 import veldline.antenna.YagiShape;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
@@ -24,16 +28,16 @@ import veldline.quantity.Quantity;
  *
  * @param of what stands there
  * @param figures of it
- * @param sweep its curve over the band
+ * @param sweep its curve over the band; empty where it has none
  * @param differences measure by measure, those that matter most first
  */
-public record BesideFigures(Beside of, AntennaFigures figures, Sweep sweep, List<Difference> differences) {
+public record BesideFigures(Beside of, AntennaFigures figures, Optional<Sweep> sweep, List<Difference> differences) {
     static final Formula GAINED = new Formula(
             "Gain from mending it",
             "Gain of the one that stands beside with this measure as it is here, less its gain as it is.",
             "D",
             "g − h",
-            AntennaStage.METHOD,
+            "Both worked out in the same way",
             "±0.05 dB; one measure alone, the others as they are");
     static final Formula SWR_AFTER = new Formula(
             "SWR with it mended",
@@ -61,17 +65,16 @@ public record BesideFigures(Beside of, AntennaFigures figures, Sweep sweep, List
     public record Difference(String name, Quantity here, Quantity there, Worked gained, Worked swr) {}
 
     /** What decides the differences. */
-    record Input(Made here, Beside beside, double frequency) {}
+    record Input(Antenna here, Beside beside, double frequency) {}
 
-    static BesideFigures of(Input in, AntennaFigures figures, Sweep sweep, BooleanSupplier goOn) {
+    static BesideFigures of(Input in, AntennaFigures figures, Optional<Sweep> sweep, BooleanSupplier goOn) {
         List<Difference> all = new ArrayList<>();
-        Made there = in.beside.made();
-        FieldSolution now = solved(there, in.frequency, goOn);
-        double gain = RadiatedField.leaving(now).gainDbi(Direction.X);
+        Antenna there = in.beside.made();
+        double gain = has(there, in.frequency, goOn).gain;
         for (Mended m : mended(in.here, there)) {
-            FieldSolution s = solved(m.made, in.frequency, goOn);
-            double better = RadiatedField.leaving(s).gainDbi(Direction.X);
-            Complex z = s.impedances().get(0);
+            Has mended = has(m.made, in.frequency, goOn);
+            double better = mended.gain;
+            Complex z = mended.impedance;
             all.add(new Difference(
                     m.name,
                     m.here,
@@ -88,15 +91,41 @@ public record BesideFigures(Beside of, AntennaFigures figures, Sweep sweep, List
         return new BesideFigures(in.beside, figures, sweep, all);
     }
 
-    private static FieldSolution solved(Made made, double frequency, BooleanSupplier goOn) {
-        return new FieldSolver(made.model(), MeshRule.standard(frequency), goOn).at(frequency);
+    /** What is compared, dBi and ohms. */
+    private record Has(double gain, Complex impedance) {}
+
+    private static Has has(Antenna a, double frequency, BooleanSupplier goOn) {
+        if (a instanceof ApertureDesign d) {
+            Radiation r = d.radiation(frequency);
+            return new Has(r.gain().value(), r.feed().impedance());
+        }
+        if (!(a instanceof Made made)) {
+            throw new IllegalArgumentException(
+                    a.title() + " is not shaped here; set one beside it that is, then they can be compared");
+        }
+        FieldSolution s = new FieldSolver(made.model(), MeshRule.standard(frequency), goOn).at(frequency);
+        return new Has(
+                RadiatedField.leaving(s).gainDbi(Direction.X), s.impedances().get(0));
     }
 
     /** The one beside with one measure put right. */
-    private record Mended(String name, Quantity here, Quantity there, Made made) {}
+    private record Mended(String name, Quantity here, Quantity there, Antenna made) {}
 
-    private static List<Mended> mended(Made here, Made there) {
+    private static List<Mended> mended(Antenna here, Antenna there) {
         List<Mended> all = new ArrayList<>();
+        if (here instanceof ApertureDesign a
+                && there instanceof ApertureDesign b
+                && a.family().equals(b.family())) {
+            for (int i = 0; i < a.sizes().size(); i++) {
+                if (b.of().uses(b, i) && Math.abs(a.size(i) - b.size(i)) > SAME) {
+                    all.add(new Mended(
+                            a.of().measures().get(i).name(),
+                            a.sizes().get(i),
+                            b.sizes().get(i),
+                            b.withSize(i, a.sizes().get(i))));
+                }
+            }
+        }
         if (here instanceof Design a && there instanceof Design b && a.family().equals(b.family())) {
             for (int i = 0; i < a.sizes().size(); i++) {
                 if (Math.abs(a.size(i) - b.size(i)) > SAME) {

@@ -3,6 +3,8 @@ package veldline.assess;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import java.util.function.Function;
+import veldline.antenna.Antenna;
+import veldline.antenna.ApertureDesign;
 import veldline.antenna.Made;
 import veldline.build.BuildPlan;
 import veldline.field.pattern.Sweep;
@@ -38,18 +40,32 @@ final class CloserStages {
             Function<AntennaStage.Input, Stage<AntennaFigures>> figures,
             Function<AntennaStage.Input, Stage<Sweep>> sweep,
             BooleanSupplier goOn) {
-        Optional<Made> made = job.made();
-        if (job.beside().isEmpty() || made.isEmpty()) {
+        Antenna here = job.antenna(job.madeNear());
+        if (job.beside().isEmpty() || !here.shapedHere()) {
             return new Stage.Absent<>("Nothing stands beside it to compare");
         }
         double frequency = job.brief().frequency().value();
-        BesideFigures.Input in =
-                new BesideFigures.Input(made.get(), job.beside().get(), frequency);
+        Antenna other = job.beside().get().made();
+        BesideFigures.Input in = new BesideFigures.Input(here, job.beside().get(), frequency);
         if (depth.compareTo(Assessor.Depth.ALL) < 0 && !besides.knows(in)) {
             return new Stage.Running<>();
         }
-        Made other = job.beside().get().made();
-        AntennaStage.Input solved = new AntennaStage.Input(other.model(), frequency, other.upright());
+        if (other instanceof ApertureDesign d) {
+            return Stage.of(
+                    () -> besides.of(
+                            in,
+                            i -> BesideFigures.of(
+                                    i,
+                                    ApertureStage.look(new ApertureStage.Input(d, frequency))
+                                            .figures(),
+                                    Optional.empty(),
+                                    goOn)),
+                    goOn);
+        }
+        if (!(other instanceof Made made)) {
+            return new Stage.Absent<>("What stands beside it is not shaped here");
+        }
+        AntennaStage.Input solved = new AntennaStage.Input(made.model(), frequency, made.upright());
         Stage<AntennaFigures> f = figures.apply(solved);
         Stage<Sweep> s = sweep.apply(solved);
         if (f instanceof Stage.Failed<AntennaFigures> failed) {
@@ -57,11 +73,7 @@ final class CloserStages {
         }
         return f.value().isPresent() && s.value().isPresent()
                 ? Stage.of(
-                        () -> besides.of(
-                                in,
-                                i -> BesideFigures.of(
-                                        i, f.value().get(), s.value().get(), goOn)),
-                        goOn)
+                        () -> besides.of(in, i -> BesideFigures.of(i, f.value().get(), s.value(), goOn)), goOn)
                 : new Stage.Running<>();
     }
 }

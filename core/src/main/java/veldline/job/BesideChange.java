@@ -1,9 +1,11 @@
 package veldline.job;
 
 import java.util.Optional;
+import veldline.antenna.Antenna;
+import veldline.antenna.ApertureDesign;
 import veldline.antenna.Design;
 import veldline.antenna.DesignChange;
-import veldline.antenna.Made;
+import veldline.antenna.OpeningChange;
 import veldline.antenna.YagiChange;
 import veldline.antenna.YagiShape;
 import veldline.explain.Change;
@@ -11,7 +13,7 @@ import veldline.explain.Change;
 /** Every edit of what stands beside the antenna to be compared. */
 public sealed interface BesideChange extends Change<Optional<Beside>> {
     /** Sets one aside, as it is or to be measured. */
-    record Keep(boolean built, Made made) implements BesideChange {
+    record Keep(boolean built, Antenna made) implements BesideChange {
         @Override
         public Optional<Beside> applyTo(Optional<Beside> before) {
             return Optional.of(new Beside(built, made));
@@ -40,6 +42,19 @@ public sealed interface BesideChange extends Change<Optional<Beside>> {
         @Override
         public Optional<Beside> applyTo(Optional<Beside> before) {
             return before.map(b -> b.made() instanceof Design d ? new Beside(b.built(), change.applyTo(d)) : b);
+        }
+
+        @Override
+        public String label() {
+            return "as built: " + change.label();
+        }
+    }
+
+    /** What was measured of what has an opening; likewise. */
+    record OfOpening(OpeningChange change) implements BesideChange {
+        @Override
+        public Optional<Beside> applyTo(Optional<Beside> before) {
+            return before.map(b -> b.made() instanceof ApertureDesign d ? new Beside(b.built(), change.applyTo(d)) : b);
         }
 
         @Override

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -11,8 +12,12 @@ import org.junit.jupiter.params.provider.ValueSource;
 import veldline.antenna.ApertureDesign;
 import veldline.antenna.Families;
 import veldline.antenna.Family;
+import veldline.antenna.OpeningChange;
 import veldline.demo.TernholmSands;
 import veldline.field.wire.Ground;
+import veldline.format.FormatException;
+import veldline.format.JobFile;
+import veldline.job.BesideChange;
 import veldline.job.Job;
 import veldline.job.JobChange;
 import veldline.quantity.Quantity;
@@ -98,5 +103,41 @@ class OpeningFieldTest {
                 .isCloseTo(quick.figures(false).orElseThrow().gain().value(), within(0.02));
         assertThat(assessor.assess(job, Assessor.Depth.QUICK, () -> true).wide(false))
                 .isPresent();
+    }
+
+    /** A dish as it was measured after building stands beside the one that was meant: what is worth mending first, and in its file. */
+    @Test
+    void aDishAsBuiltIsComparedMeasureByMeasure() throws FormatException {
+        ApertureDesign dish = begun("dish", false);
+        Job kept = new JobChange.OfBeside(new BesideChange.Keep(true, dish))
+                .applyTo(new JobChange.Fit(true, dish).applyTo(TernholmSands.nestCamera()));
+        Job measured = new JobChange.OfBeside(
+                        new BesideChange.OfOpening(new OpeningChange.Size(7, Quantity.of("30", Unit.MM))))
+                .applyTo(new JobChange.OfBeside(
+                                new BesideChange.OfOpening(new OpeningChange.Size(8, Quantity.of("2", Unit.MM))))
+                        .applyTo(kept));
+        BesideFigures beside = new Assessor().assess(measured).beside().value().orElseThrow();
+        assertThat(beside.sweep()).isEmpty();
+        assertThat(beside.differences()).hasSize(2);
+        BesideFigures.Difference first = beside.differences().get(0);
+        assertThat(first.name()).isEqualTo("Feed beyond the focus");
+        assertThat(first.gained().value())
+                .isGreaterThan(beside.differences().get(1).gained().value())
+                .isPositive();
+        assertThat(beside.figures().gain().value() + first.gained().value())
+                .isCloseTo(
+                        dish.withSize(8, Quantity.of("2", Unit.MM))
+                                .radiation(F)
+                                .gain()
+                                .value(),
+                        within(1e-6));
+        JobFile.Parts parts = JobFile.write(measured);
+        assertThat(JobFile.read(parts.json(), parts.recordings()::get)).isEqualTo(measured);
+        assertThat(new BesideChange.OfOpening(new OpeningChange.Stands(true)).applyTo(Optional.empty()))
+                .isEmpty();
+        assertThat(new Assessor()
+                        .assess(new JobChange.OfBeside(new BesideChange.Clear()).applyTo(measured))
+                        .beside())
+                .isInstanceOf(Stage.Absent.class);
     }
 }

@@ -206,4 +206,21 @@ class OpeningTest extends WindowTest {
         push(KeyCode.CONTROL, KeyCode.Z);
         until(() -> design().size(0) == before);
     }
+
+    /** As built: a box for each measure that was measured, the one that is worth mending first at the top. */
+    @Test
+    void aDishIsComparedAsBuilt() {
+        fit("dish");
+        interact(() -> {
+            work.apply(new JobChange.OfBeside(new veldline.job.BesideChange.Keep(true, design())));
+            work.pick("set:shape.below=BESIDE");
+        });
+        settle();
+        enter("built-7", "25 mm");
+        until(() -> texts().toString().contains("worth mending first"));
+        until(() -> texts().toString().contains("Feed beyond the focus"));
+        leaveBoxes();
+        push(KeyCode.CONTROL, KeyCode.Z);
+        until(() -> texts().toString().contains("No measure differs"));
+    }
 }

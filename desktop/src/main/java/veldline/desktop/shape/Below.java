@@ -53,7 +53,7 @@ enum Below {
     static Below chosen(Showing s) {
         return Optional.ofNullable(s.noted().get(NAME))
                 .map(Below::valueOf)
-                .filter(b -> !opening(s) || OPENINGS.contains(b))
+                .filter(b -> !opening(s) || b.serves(s))
                 .orElse(FIGURES);
     }
 
@@ -80,7 +80,7 @@ enum Below {
     }
 
     /** What an antenna with an opening has: its pattern with what its gain loses, and its field all around. */
-    private static final Set<Below> OPENINGS = EnumSet.of(FIGURES, CUT, SPHERE, GROUND);
+    private static final Set<Below> OPENINGS = EnumSet.of(FIGURES, CUT, SPHERE, GROUND, BESIDE);
 
     private static boolean opening(Showing s) {
         return s.job().antenna(!s.atFar()) instanceof ApertureDesign;
@@ -89,7 +89,9 @@ enum Below {
     /** Whether the antenna has what it shows. */
     private boolean serves(Showing s) {
         if (opening(s)) {
-            return OPENINGS.contains(this);
+            // What stands beside is compared with the one that is shaped.
+            return OPENINGS.contains(this)
+                    && (this != BESIDE || s.atFar() != s.job().madeNear());
         }
         return switch (this) {
             case PHASE -> PhaseView.serves(s);

@@ -4,9 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import veldline.antenna.Antenna;
+import veldline.antenna.ApertureDesign;
 import veldline.antenna.Design;
 import veldline.antenna.DesignChange;
-import veldline.antenna.Made;
+import veldline.antenna.OpeningChange;
 import veldline.antenna.YagiChange;
 import veldline.antenna.YagiShape;
 import veldline.desktop.bench.Input;
@@ -22,7 +24,7 @@ import veldline.quantity.NumberText;
 final class BesideInputs {
     private BesideInputs() {}
 
-    static List<Input> of(Showing s, Made made) {
+    static List<Input> of(Showing s, Antenna made) {
         if (Below.chosen(s) != Below.BESIDE) {
             return List.of();
         }
@@ -47,7 +49,21 @@ final class BesideInputs {
     }
 
     /** One box for each measure of a design; of a Yagi, those of the element that is chosen. */
-    private static List<Input> measured(Showing s, Made built, double wave) {
+    private static List<Input> measured(Showing s, Antenna built, double wave) {
+        if (built instanceof ApertureDesign d) {
+            return IntStream.range(0, d.sizes().size())
+                    .filter(i -> !d.of().measures().get(i).isCount() && d.of().uses(d, i))
+                    .<Input>mapToObj(i -> new Input.Value(
+                            "built-" + i,
+                            d.of().measures().get(i).name() + ", measured",
+                            d.sizes().get(i),
+                            "",
+                            DesignInputs.within(
+                                    d.of().measures().get(i),
+                                    wave,
+                                    q -> lift(new BesideChange.OfOpening(new OpeningChange.Size(i, q))))))
+                    .toList();
+        }
         if (built instanceof Design d) {
             return IntStream.range(0, d.sizes().size())
                     .filter(i -> !d.of().measures().get(i).isCount())

@@ -29,7 +29,7 @@ final class BesideView implements Below.View {
         double top = ShapeFigures.RULE;
         pen.text("Two compared", 18, top + 20, Anchor.START, 15, Face.BOLD, Role.INK, Origin.Plain.NAME);
         Stage<BesideFigures> stage = s.assessment().beside();
-        Optional<AntennaFigures> here = s.assessment().antenna().value();
+        Optional<AntennaFigures> here = s.assessment().figures(s.job().madeNear());
         if (stage.value().isEmpty() || here.isEmpty()) {
             pen.words(
                     s.job().beside().isEmpty()
@@ -48,7 +48,7 @@ final class BesideView implements Below.View {
         polar(pen, here.get(), other.figures(), 24 + radius, top + 36 + radius, radius);
         double left = 24 + 2 * radius + 24;
         figures(pen, here.get(), other.figures(), name, left, top + 44);
-        swr(s, pen, other, left, top + 128);
+        other.sweep().ifPresent(w -> swr(s, pen, w, left, top + 128));
         table(s, pen, other, name, Math.max(left + 236, pen.width() * 0.63));
     }
 
@@ -94,7 +94,7 @@ final class BesideView implements Below.View {
         pen.text(b.shown(), left + 142, y, Anchor.START, 12.5, Face.MONO, Role.INK, Origin.of(b));
     }
 
-    private static void swr(Showing s, Pen pen, BesideFigures other, double left, double top) {
+    private static void swr(Showing s, Pen pen, Sweep there, double left, double top) {
         Optional<Sweep> here = s.assessment().sweep().value();
         double bottom = pen.height() - 26;
         double right = left + 212;
@@ -104,8 +104,8 @@ final class BesideView implements Below.View {
             pen.tick(Integer.toString(v), left + 14, y.at(v) + 4, Anchor.END);
         }
         here.ifPresent(w -> curve(pen, w, y, left + 20, right, Role.MUSSEL, Dash.SOLID));
-        curve(pen, other.sweep(), y, left + 20, right, Role.LICHEN, Dash.DASHED);
-        List<Sweep.Point> p = other.sweep().points();
+        curve(pen, there, y, left + 20, right, Role.LICHEN, Dash.DASHED);
+        List<Sweep.Point> p = there.points();
         pen.tick(NumberText.shown(p.get(0).frequency() / 1e6, 0), left + 20, bottom + 16, Anchor.START);
         pen.tick(NumberText.shown(p.get(p.size() - 1).frequency() / 1e6, 0), right, bottom + 16, Anchor.END);
     }

@@ -24,6 +24,7 @@ final class OpeningInputs {
         double wave = FreeSpace.wavelength(s.job().brief().frequency().value());
         List<Input> in = new ArrayList<>();
         in.add(Below.input(s));
+        in.addAll(BesideInputs.of(s, d));
         gain(s, d, near).ifPresent(in::add);
         for (int i = 0; i < d.sizes().size(); i++) {
             if (!d.of().uses(d, i)) {
