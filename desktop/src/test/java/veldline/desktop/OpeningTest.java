@@ -211,10 +211,10 @@ class OpeningTest extends WindowTest {
     @Test
     void aDishIsComparedAsBuilt() {
         fit("dish");
-        interact(() -> {
-            work.apply(new JobChange.OfBeside(new veldline.job.BesideChange.Keep(true, design())));
-            work.pick("set:shape.below=BESIDE");
-        });
+        interact(() -> work.pick("set:shape.below=BESIDE"));
+        settle();
+        assertThat(texts().toString()).as("a Yagi still stands beside it").contains("Of another kind");
+        interact(() -> work.apply(new JobChange.OfBeside(new veldline.job.BesideChange.Keep(true, design()))));
         settle();
         enter("built-7", "25 mm");
         until(() -> texts().toString().contains("worth mending first"));

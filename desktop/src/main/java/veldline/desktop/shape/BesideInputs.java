@@ -78,7 +78,8 @@ final class BesideInputs {
                                     q -> lift(new BesideChange.OfDesign(new DesignChange.Size(i, q))))))
                     .toList();
         }
-        if (!(built instanceof YagiShape y)) {
+        // Of a Yagi beside something else no element is chosen: figures are compared, nothing is measured.
+        if (!(built instanceof YagiShape y) || s.job().yagi().isEmpty()) {
             return List.of();
         }
         int i = Math.min(ShapeBench.picked(s), y.elements().size() - 1);

@@ -126,7 +126,15 @@ final class BesideView implements Below.View {
         double y = ShapeFigures.RULE + 44;
         List<Difference> all = other.differences();
         if (all.isEmpty()) {
-            pen.words("No measure differs.", left, y, Anchor.START, Face.TEXT, Role.SLATE);
+            boolean alike = s.job().antenna(s.job().madeNear()).getClass()
+                    == other.of().made().getClass();
+            pen.words(
+                    alike ? "No measure differs." : "Of another kind; figures alone.",
+                    left,
+                    y,
+                    Anchor.START,
+                    Face.TEXT,
+                    Role.SLATE);
             return;
         }
         pen.words(
