@@ -13,7 +13,6 @@ import veldline.antenna.Antenna;
 import veldline.antenna.ApertureDesign;
 import veldline.antenna.Made;
 import veldline.antenna.NotChosen;
-import veldline.antenna.Polarized;
 import veldline.antenna.YagiShape;
 import veldline.explain.Sum;
 import veldline.explain.Worked;
@@ -28,7 +27,6 @@ import veldline.field.wire.WireModel;
 import veldline.job.Job;
 import veldline.link.Brief;
 import veldline.link.GainWindow;
-import veldline.link.Headings;
 import veldline.link.LevelLine;
 import veldline.link.PowerProfile;
 import veldline.link.PowerProfiles;
@@ -156,7 +154,7 @@ public final class Assessor {
                 needed,
                 allowed,
                 line,
-                moving(job, line, antenna.value()),
+                MovingStage.of(job, line, antenna.value(), openings),
                 stations(job, line, depth, goOn),
                 sites.of(job, depth == Depth.FIRST, goOn),
                 RaiseStage.figures(job, antenna.value(), eirp),
@@ -260,29 +258,6 @@ public final class Assessor {
         return job.antenna(near) instanceof Made
                 ? near == job.madeNear() ? solved : Optional.empty()
                 : job.antenna(near).claimedGain();
-    }
-
-    private Optional<Headings.Share> moving(Job job, LevelLine line, Optional<AntennaFigures> solved) {
-        return line.answered()
-                ? Headings.of(
-                        line.margin().value(),
-                        job.brief().marginWanted().value(),
-                        job.brief().near(),
-                        facing(job, true, solved),
-                        job.brief().far(),
-                        facing(job, false, solved))
-                : Optional.empty();
-    }
-
-    /** By its pattern in the level plane where that is worked out, else by its claims. */
-    private Headings.Facing facing(Job job, boolean near, Optional<AntennaFigures> solved) {
-        Antenna a = job.antenna(near);
-        Optional<AntennaFigures> figures = openings.of(job, near)
-                .map(o -> o.value().map(OpeningLook::figures))
-                .orElseGet(() -> a instanceof Made && near == job.madeNear() ? solved : Optional.empty());
-        boolean upright = a.polarized().filter(p -> p == Polarized.UPRIGHT).isPresent();
-        return figures.map(f -> Headings.Facing.worked(a, upright ? f.hCut() : f.eCut()))
-                .orElseGet(() -> Headings.Facing.claimed(a));
     }
 
     /** Every station of a job that has several; those that need a solution of their own come with the deepest look. */
