@@ -148,16 +148,22 @@ public record LitDish(
             inE[i] = feed.e(angle);
             inH[i] = feed.h(angle);
         }
+        boolean inStep = aside == 0 && ahead == 0;
         return new RoundOpening(rim, shadow / 2, wave(), (x, y) -> {
-            double rho = Math.hypot(x, y);
-            double angle = 2 * Math.atan(rho / (2 * dish.focalLength()));
+            double rho = Math.sqrt(x * x + y * y);
+            // Half the feed's angle by its tangent: all that is asked of the angle follows without another one.
+            double t = rho / (2 * dish.focalLength());
+            double near = 1 / (1 + t * t);
             double place = Math.min(RADII, rho / radius * RADII);
             int i = (int) place;
             double e = inE[i] + (place - i) * (inE[i + 1] - inE[i]);
             double h = inH[i] + (place - i) * (inH[i + 1] - inH[i]);
             double cos = rho > 0 ? x / rho : 1;
-            double lit = (e * cos * cos + h * (1 - cos * cos)) * Math.pow(Math.cos(angle / 2), 2);
-            double lead = k * (aside * Math.sin(angle) * cos + ahead * Math.cos(angle));
+            double lit = (e * cos * cos + h * (1 - cos * cos)) * near;
+            if (inStep) {
+                return new Complex(lit, 0);
+            }
+            double lead = k * near * (aside * 2 * t * cos + ahead * (1 - t * t));
             return new Complex(lit * Math.cos(lead), lit * Math.sin(lead));
         });
     }
@@ -193,13 +199,16 @@ public record LitDish(
         int planes = Math.max(
                 rim.cut() ? 48 : 12, (int) Math.ceil(Math.PI * Math.abs(peak) * dish.diameter() / (FINE * wave())));
         RoundOpening opening = opening();
-        List<RoundOpening.Cut> cuts = IntStream.rangeClosed(0, planes)
-                .mapToObj(i -> opening.cut(Math.PI * i / planes))
+        // What lies above the E plane and below it is alike; with the feed on the axis so is what lies to either side.
+        int told = aside == 0 ? (planes + 1) / 2 : planes;
+        double whole = aside == 0 ? Math.PI / 2 : Math.PI;
+        List<RoundOpening.Cut> cuts = IntStream.rangeClosed(0, told)
+                .mapToObj(i -> opening.cut(whole * i / told))
                 .toList();
         return (theta, phi) -> {
-            // What lies above the E plane and below it is alike.
-            double turn = Math.abs(Math.IEEEremainder(phi, 2 * Math.PI)) / Math.PI * planes;
-            int i = (int) Math.min(planes - 1, turn);
+            double from = Math.abs(Math.IEEEremainder(phi, 2 * Math.PI));
+            double turn = (from > whole ? Math.PI - from : from) / whole * told;
+            int i = (int) Math.min(told - 1, turn);
             double share = turn - i;
             return (1 - share) * Math.pow(cuts.get(i).towards(theta).norm(), 2)
                     + share * Math.pow(cuts.get(i + 1).towards(theta).norm(), 2);

@@ -8,8 +8,8 @@ package veldline.field.aperture;
  * @param across likewise along the H plane
  */
 public record Rim(double radius, double along, double across) {
-    /** Pieces of a chord on which an area is summed. */
-    private static final int PIECES = 8;
+    /** Pieces of the rim's angle on either side of a kink; a chord is one. */
+    private static final int PIECES = 2;
 
     public Rim {
         if (!(radius > 0 && along > 0 && across > 0)) {
@@ -56,7 +56,7 @@ public record Rim(double radius, double along, double across) {
                 t -> {
                     double x = radius * Math.sin(t);
                     double top = Math.min(across, radius * Math.cos(t));
-                    return radius * Math.cos(t) * Quadrature.of(y -> f.at(x, y), 0, top, PIECES / 4);
+                    return radius * Math.cos(t) * Quadrature.of(y -> f.at(x, y), 0, top, 1);
                 },
                 a,
                 b,

@@ -23,7 +23,7 @@ public record RoundOpening(Rim rim, double shadow, double wave, Lit lit) {
 
     private static final int LEAST = 48;
     /** Chords of a cut rim have kinks: so many times as many strips. */
-    private static final int KINKED = 3;
+    private static final int KINKED = 2;
 
     /** Not cut. */
     public RoundOpening(double radius, double shadow, double wave, Lit lit) {
