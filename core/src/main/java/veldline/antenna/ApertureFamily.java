@@ -44,12 +44,12 @@ public interface ApertureFamily extends Family {
     }
 
     /**
-     * The same made anew for a gain, all else kept; empty where a family has no one way to that.
+     * The same made anew for a gain, all else kept; as it is where there is no one way to that. It may take a tenth of a second.
      *
      * @throws IllegalArgumentException where none of its kind has that gain, saying what would do
      */
-    default Optional<ApertureDesign> forGain(ApertureDesign d, double frequency, double dbi) {
-        return Optional.empty();
+    default ApertureDesign forGain(ApertureDesign d, double frequency, double dbi) {
+        return d;
     }
 
     /** How one looks, to scale. */

@@ -3,6 +3,7 @@ package veldline.antenna;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.hipparchus.complex.Complex;
 import veldline.field.aperture.FeedPattern;
 import veldline.field.pattern.RadiatedField;
@@ -29,12 +30,9 @@ import veldline.field.wire.WireModel;
 record DipoleFeed(double tip, double before, double along, double across, double frequency, double conductivity) {
     private static final double C = 299_792_458.0;
     /** The dipole's rod, in waves; it shifts the match and not the light. */
-    static final double THICK = 0.012;
+    private static final double THICK = 0.012;
 
     private static final double RODS = 0.1;
-    private static final double COARSE = 0.35;
-    /** Rods of the equal-area rule over this, to stay thin against the wave. */
-    private static final double THIN = 1.5;
     /** Places from ahead to straight behind. */
     private static final int PLACES = 180;
     /** Up to here a dish is lit, and its phase counts. */
@@ -51,32 +49,31 @@ record DipoleFeed(double tip, double before, double along, double across, double
         return C / frequency;
     }
 
-    /** Its wires, the plate at {@code x} and the dipole so far from it along the axis, under zero to look back; the dipole comes first. */
-    List<Wire> wires(double x, double aside, int way) {
-        List<Wire> all = new ArrayList<>();
+    /** Its wires, the plate at {@code x} and the dipole before it along the axis, or with a way of −1 looking back; the dipole comes first. */
+    List<Wire> wires(double x, int way) {
         double at = x + way * before;
-        all.add(new Wire(
-                List.of(new Vec(at, aside - tip / 2, 0), new Vec(at, aside + tip / 2, 0)),
+        Wire dipole = new Wire(
+                List.of(new Vec(at, -tip / 2, 0), new Vec(at, tip / 2, 0)),
                 THICK * wave() / 2,
                 false,
-                Optional.of(conductivity)));
-        int gaps = Math.max(2, (int) Math.round(across / (RODS * wave())));
-        for (int k = 0; k <= gaps; k++) {
-            double z = across * ((double) k / gaps - 0.5);
-            all.add(sheet(
-                    List.of(new Vec(x, aside - along / 2, z), new Vec(x, aside + along / 2, z)),
-                    across / gaps / (2 * THIN * Math.PI)));
-        }
-        return all;
-    }
-
-    private Wire sheet(List<Vec> points, double radius) {
-        return new Wire(points, radius, false, Optional.of(conductivity), Wire.Ends.OPEN, Optional.empty(), COARSE);
+                Optional.of(conductivity));
+        return Stream.concat(
+                        Stream.of(dipole),
+                        Plate.rods(x, along, across, 1 / (RODS * wave())).stream()
+                                .map(r -> new Wire(
+                                        r.points(),
+                                        r.thick() / 2,
+                                        false,
+                                        Optional.of(conductivity),
+                                        Wire.Ends.OPEN,
+                                        Optional.empty(),
+                                        Plate.RODS)))
+                .toList();
     }
 
     /** @throws IllegalArgumentException where it cannot be solved, with what stands in the way */
     Solved solved() {
-        WireModel model = WireModel.inFreeSpace("feed", wires(0, 0, 1), Port.middleOf(0), Direction.X);
+        WireModel model = WireModel.inFreeSpace("feed", wires(0, 1), Port.middleOf(0), Direction.X);
         List<ModelCheck.Fault> faults = ModelCheck.faults(model, frequency);
         if (!faults.isEmpty()) {
             throw refused(faults.get(0).toString());

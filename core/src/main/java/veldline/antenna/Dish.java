@@ -57,10 +57,10 @@ public final class Dish implements ApertureFamily {
             Measure.length("Shadow before it, across", 0, 6),
             Measure.length("Feed off the axis", 0, 3),
             Measure.length("Feed beyond the focus", 0, 1),
-            Measure.length("Surface out of true, rms", 0, 0.1),
-            Measure.choice("Surface", "sheet", "mesh", "rods along the field"),
-            Measure.length("From wire to wire", 0.002, 0.4),
-            Measure.length("Wire, thick", 0.0005, 0.05),
+            MetalSurface.MEASURES.get(0),
+            MetalSurface.MEASURES.get(1),
+            MetalSurface.MEASURES.get(2),
+            MetalSurface.MEASURES.get(3),
             Measure.number("Return loss of the feed", Unit.DB, 6, 40),
             Measure.length("Feed's mouth or plate, along the field", 0.3, 2.5),
             Measure.length("Feed's mouth or plate, across", 0.3, 2.5),
@@ -103,6 +103,7 @@ public final class Dish implements ApertureFamily {
 
     private static List<Quantity> begin(Wish wish, double diameter) {
         double wave = wish.wavelength();
+        List<Quantity> surface = MetalSurface.begin(wave);
         return List.of(
                 MEASURES.get(DIAMETER).of(diameter),
                 MEASURES.get(FOCUS).of(0.4 * diameter),
@@ -112,10 +113,10 @@ public final class Dish implements ApertureFamily {
                 MEASURES.get(SHADOW).of(0.8 * wave),
                 MEASURES.get(ASIDE).of(0),
                 MEASURES.get(AHEAD).of(0),
-                MEASURES.get(ROUGH).of(0.005 * wave),
-                Quantity.of("0", Unit.ONE),
-                MEASURES.get(GAP).of(0.1 * wave),
-                MEASURES.get(ROD).of(0.012 * wave),
+                surface.get(0),
+                surface.get(1),
+                surface.get(2),
+                surface.get(3),
                 Quantity.of("14", Unit.DB),
                 MEASURES.get(MOUTH_ALONG).of(0.7 * wave),
                 MEASURES.get(MOUTH_ACROSS).of(0.9 * wave),
@@ -149,11 +150,15 @@ public final class Dish implements ApertureFamily {
         return new Rim(r, Math.max(LEFT * r, r - d.size(CUT_ALONG)), Math.max(LEFT * r, r - d.size(CUT_ACROSS)));
     }
 
-    static LitDish lit(ApertureDesign d, double frequency) {
-        return lit(d, frequency, DishFeed.of(d).pattern(d, frequency));
+    static MetalSurface surface(ApertureDesign d) {
+        return MetalSurface.of(d, ROUGH);
     }
 
-    private static LitDish lit(ApertureDesign d, double frequency, FeedPattern feed) {
+    static LitDish lit(ApertureDesign d, double frequency) {
+        return lit(d, frequency, DishFeed.of(d).source(d, frequency).pattern());
+    }
+
+    static LitDish lit(ApertureDesign d, double frequency, FeedPattern feed) {
         return new LitDish(
                 paraboloid(d),
                 feed,
@@ -166,13 +171,14 @@ public final class Dish implements ApertureFamily {
 
     @Override
     public Radiation radiation(ApertureDesign d, double frequency) {
-        LitDish lit = lit(d, frequency);
+        DishFeed.Source feed = DishFeed.of(d).source(d, frequency);
+        LitDish lit = lit(d, frequency, feed.pattern());
         return new Radiation(
                 DishLosses.even(d, lit),
                 DishLosses.lost(d, lit),
                 d.size(DIAMETER) * frequency / C < FEW ? 1.2 : 0.5,
                 lit.field(),
-                DishFeed.of(d).socket(d, frequency));
+                feed.socket());
     }
 
     @Override
@@ -182,11 +188,11 @@ public final class Dish implements ApertureFamily {
 
     /** Larger or smaller with the same focus for its size: a tenth more across is 0.8 dB. */
     @Override
-    public Optional<ApertureDesign> forGain(ApertureDesign d, double frequency, double dbi) {
+    public ApertureDesign forGain(ApertureDesign d, double frequency, double dbi) {
         ApertureDesign made = d;
         double wave = C / frequency;
         // With the same focus for its size it asks for the same light.
-        FeedPattern feed = DishFeed.of(d).pattern(d, frequency);
+        FeedPattern feed = DishFeed.of(d).source(d, frequency).pattern();
         for (int i = 0; i < TRIES; i++) {
             LitDish lit = lit(made, frequency, feed);
             double has = DishLosses.even(made, lit).value()
@@ -203,7 +209,7 @@ public final class Dish implements ApertureFamily {
             made = made.withSize(DIAMETER, Quantity.shown(across, Unit.MM, 1))
                     .withSize(FOCUS, Quantity.shown(scale * made.size(FOCUS), Unit.MM, 1));
         }
-        return Optional.of(made);
+        return made;
     }
 
     private static final Formula RIM_LEVEL = new Formula(
@@ -230,7 +236,8 @@ public final class Dish implements ApertureFamily {
 
     @Override
     public List<Worked> schools(ApertureDesign d, double frequency) {
-        LitDish lit = lit(d, frequency);
+        DishFeed.Source feed = DishFeed.of(d).source(d, frequency);
+        LitDish lit = lit(d, frequency, feed.pattern());
         List<Worked> all = new ArrayList<>();
         all.add(Worked.of(RIM_LEVEL)
                 .computed("e", "at the rim", lit.edgeDb(), "dB", 2)
@@ -245,28 +252,20 @@ public final class Dish implements ApertureFamily {
                     .computed("b", "of the peak", degrees, "°", 3)
                     .gives(degrees, "°", 1));
         }
-        all.addAll(FeedChoice.of(d, lit));
+        all.addAll(FeedChoice.of(d, lit, feed));
         return all;
     }
 
     @Override
     public List<String> watch(ApertureDesign d, double frequency) {
-        double wave = C / frequency;
-        List<String> all = new ArrayList<>();
-        if (d.count(SURFACE) > 0 && d.size(GAP) > wave / 10) {
-            all.add("Wires " + d.sizes().get(GAP) + " apart let more through than is usual; a tenth of a wave is "
-                    + NumberText.shown(100 * wave, 0) + " mm.");
-        }
-        if (d.count(SURFACE) == 2) {
+        List<String> all = new ArrayList<>(surface(d).watch(C / frequency));
+        if (surface(d).rods()) {
             all.add("Rods carry one polarization only: they lie " + (d.upright() ? "upright" : "level")
                     + ", as the feed does; the other passes through.");
         }
         if (DishFeed.of(d) == DishFeed.TUBE && !new CircularGuide(d.size(TUBE)).single(frequency)) {
             all.add("The feed's tube carries a second mode here; keep it under "
                     + NumberText.shown(1000 * CircularGuide.widest(frequency), 1) + " mm.");
-        }
-        if (d.size(ROUGH) > wave / 16) {
-            all.add("A surface out of true by more than a sixteenth of a wave is worth mending first.");
         }
         if (paraboloid(d).ratio() < 0.25) {
             all.add("The focus lies inside the rim: few feeds light so deep a dish.");
@@ -285,7 +284,7 @@ public final class Dish implements ApertureFamily {
         String size = rim.cut()
                 ? millimetres(rim.along()) + " by " + millimetres(rim.across())
                 : NumberText.shown(d.size(DIAMETER) * 1000, 0);
-        return (d.count(SURFACE) == 2 ? "Grid dish" : "Dish") + (rim.cut() ? ", cut to " : ", ") + size + " mm";
+        return (surface(d).rods() ? "Grid dish" : "Dish") + (rim.cut() ? ", cut to " : ", ") + size + " mm";
     }
 
     private static String millimetres(double half) {
@@ -294,7 +293,7 @@ public final class Dish implements ApertureFamily {
 
     @Override
     public boolean uses(ApertureDesign d, int measure) {
-        return DishFeed.of(d).uses(measure) && (d.count(SURFACE) > 0 || measure != GAP && measure != ROD);
+        return DishFeed.of(d).uses(measure) && surface(d).uses(measure, ROUGH);
     }
 
     @Override
@@ -313,7 +312,7 @@ public final class Dish implements ApertureFamily {
         return List.of(
                 "Dish " + d.sizes().get(DIAMETER) + " across, "
                         + NumberText.shown(paraboloid(d).depth() * 1000, 1) + " mm deep, of "
-                        + MEASURES.get(SURFACE).words().get(d.count(SURFACE)),
+                        + surface(d).words(),
                 DishFeed.of(d).part(d),
                 "Three stays that hold the feed, and its cover");
     }
@@ -331,7 +330,9 @@ public final class Dish implements ApertureFamily {
                                 1000
                                         * (d.size(FOCUS)
                                                 + d.size(AHEAD)
-                                                + DishFeed.of(d).behind(d, frequency)),
+                                                + DishFeed.of(d)
+                                                        .source(d, frequency)
+                                                        .centre()),
                                 1)
                         + " mm from the middle, on the axis, looking back at it.",
                 "Turn the feed for the polarization before anything is closed: the field stands "
@@ -343,8 +344,7 @@ public final class Dish implements ApertureFamily {
 
     @Override
     public double area(ApertureDesign d) {
-        double whole = rim(d).area();
-        return d.count(SURFACE) == 0 ? whole : whole * Math.min(1, 2 * d.size(ROD) / d.size(GAP) + 0.1);
+        return surface(d).shown(rim(d).area());
     }
 
     @Override

@@ -36,7 +36,7 @@ final class DishDrawing {
             front.add(Line.ring(Kind.FEED, d.size(Dish.SHADOW)));
             side.add(Line.feed(new At(f, a - d.size(Dish.SHADOW) / 2), new At(f, a + d.size(Dish.SHADOW) / 2)));
         }
-        if (d.count(Dish.SURFACE) == 2) {
+        if (Dish.surface(d).rods()) {
             for (int i = -3; i <= 3; i++) {
                 double at = r * i / 4;
                 double half = Math.sqrt(r * r - at * at);

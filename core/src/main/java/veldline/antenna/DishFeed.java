@@ -12,8 +12,8 @@ import veldline.picture.Mark.At;
 enum DishFeed {
     TUBE("open tube", Set.of(Dish.TUBE, Dish.RETURN_LOSS)) {
         @Override
-        FeedPattern pattern(ApertureDesign d, double frequency) {
-            return new FeedPattern.Tube(d.size(Dish.TUBE), frequency);
+        Source source(ApertureDesign d, double frequency) {
+            return Source.typed(d, new FeedPattern.Tube(d.size(Dish.TUBE), frequency));
         }
 
         @Override
@@ -29,9 +29,11 @@ enum DishFeed {
     },
     LEVEL("by its level at the rim", Set.of(Dish.RIM, Dish.RETURN_LOSS)) {
         @Override
-        FeedPattern pattern(ApertureDesign d, double frequency) {
-            return FeedPattern.Cosine.falling(
-                    d.size(Dish.RIM), Math.min(1.5, Dish.paraboloid(d).halfAngle()));
+        Source source(ApertureDesign d, double frequency) {
+            return Source.typed(
+                    d,
+                    FeedPattern.Cosine.falling(
+                            d.size(Dish.RIM), Math.min(1.5, Dish.paraboloid(d).halfAngle())));
         }
 
         @Override
@@ -47,9 +49,14 @@ enum DishFeed {
     },
     HORN("small horn", Set.of(Dish.MOUTH_ALONG, Dish.MOUTH_ACROSS, Dish.HORN_LONG, Dish.RETURN_LOSS)) {
         @Override
-        FeedPattern pattern(ApertureDesign d, double frequency) {
-            return new FeedPattern.Mouth(
-                    d.size(Dish.MOUTH_ALONG), d.size(Dish.MOUTH_ACROSS), d.size(Dish.HORN_LONG), C / frequency);
+        Source source(ApertureDesign d, double frequency) {
+            return Source.typed(
+                    d,
+                    new FeedPattern.Mouth(
+                            d.size(Dish.MOUTH_ALONG),
+                            d.size(Dish.MOUTH_ACROSS),
+                            d.size(Dish.HORN_LONG),
+                            C / frequency));
         }
 
         @Override
@@ -67,23 +74,14 @@ enum DishFeed {
     },
     DIPOLE("dipole before a plate, solved", Set.of(Dish.MOUTH_ALONG, Dish.MOUTH_ACROSS, Dish.TIP, Dish.BEFORE)) {
         @Override
-        FeedPattern pattern(ApertureDesign d, double frequency) {
-            return dipole(d, frequency).solved().pattern();
+        Source source(ApertureDesign d, double frequency) {
+            DipoleFeed.Solved solved = dipole(d, frequency).solved();
+            return new Source(solved.pattern(), Radiation.Feed.solved(solved.impedance()), solved.centre());
         }
 
         @Override
         String face() {
             return "plate";
-        }
-
-        @Override
-        double behind(ApertureDesign d, double frequency) {
-            return dipole(d, frequency).solved().centre();
-        }
-
-        @Override
-        Radiation.Feed socket(ApertureDesign d, double frequency) {
-            return Radiation.Feed.solved(dipole(d, frequency).solved().impedance());
         }
 
         @Override
@@ -142,22 +140,27 @@ enum DishFeed {
         return "mouth";
     }
 
-    /** By how much that stands behind where its wave seems to come from, metres. */
-    double behind(ApertureDesign d, double frequency) {
-        return 0;
+    /**
+     * What it does at a frequency.
+     *
+     * @param socket what is met at its socket
+     * @param centre by how much its face stands behind where its wave seems to come from, metres
+     */
+    record Source(FeedPattern pattern, Radiation.Feed socket, double centre) {
+        /** One whose return loss is typed and whose wave comes from its mouth. */
+        static Source typed(ApertureDesign d, FeedPattern pattern) {
+            return new Source(pattern, Radiation.Feed.typed(d.size(Dish.RETURN_LOSS)), 0);
+        }
     }
 
-    abstract FeedPattern pattern(ApertureDesign d, double frequency);
+    /** @throws IllegalArgumentException where its measures make nothing that sends */
+    abstract Source source(ApertureDesign d, double frequency);
 
     /** What is bought or made, a line. */
     abstract String part(ApertureDesign d);
 
     /** From the side, where its wave seems to come from at a place; it looks to the left. */
     abstract List<Line> side(ApertureDesign d, double x, double y);
-
-    Radiation.Feed socket(ApertureDesign d, double frequency) {
-        return Radiation.Feed.typed(d.size(Dish.RETURN_LOSS));
-    }
 
     private static Line horn(double x, double y, double mouth, double back, double length) {
         return new Line(

@@ -18,12 +18,8 @@ import veldline.field.wire.WireModel;
  */
 final class DishGrid {
     private static final double C = 299_792_458.0;
-    private static final double STEP = 0.1;
-    private static final double COARSE = 0.3;
     /** Rods longer together than this, in waves, take longer than anybody waits here. */
     private static final double MOST = 210;
-
-    private static final double THICKEST = 0.0185;
 
     private DishGrid() {}
 
@@ -31,34 +27,32 @@ final class DishGrid {
     static Optional<WireModel> of(ApertureDesign d, double frequency) {
         double wave = C / frequency;
         Rim rim = Dish.rim(d);
-        double apart = d.count(Dish.SURFACE) == 0 ? STEP * wave : Math.max(0.05 * wave, d.size(Dish.GAP));
+        boolean sheet = !Dish.surface(d).wires();
+        double apart = sheet ? WireGrid.STEP * wave : Math.max(0.05 * wave, d.size(Dish.GAP));
         if (DishFeed.of(d) != DishFeed.DIPOLE || d.size(Dish.ASIDE) > 0 || rim.area() / apart > MOST * wave) {
             return Optional.empty();
         }
         Paraboloid p = Dish.paraboloid(d);
         DipoleFeed feed = DishFeed.dipole(d, frequency);
         double plate = p.focalLength() + d.size(Dish.AHEAD) + feed.solved().centre();
-        List<Wire> wires = new ArrayList<>(feed.wires(plate, 0, -1));
-        double radius = d.count(Dish.SURFACE) == 0 ? apart / (2 * Math.PI) : d.size(Dish.ROD) / 2;
+        List<Wire> wires = new ArrayList<>(feed.wires(plate, -1));
+        double radius = sheet ? apart / (2 * Math.PI) : d.size(Dish.ROD) / 2;
         double reach = Math.min(rim.radius(), rim.across());
         int rods = (int) Math.max(2, Math.round(2 * reach / apart));
         for (int i = 0; i < rods; i++) {
             double z = 2 * reach * ((i + 0.5) / rods - 0.5);
             double half = Math.min(rim.along(), Math.sqrt(rim.radius() * rim.radius() - z * z));
-            wires.add(new Wire(
+            wires.add(WireGrid.sheet(
                     rod(p, z, half, wave),
-                    Math.min(THICKEST * wave, radius),
+                    Math.min(WireGrid.THICKEST * wave, radius),
                     false,
-                    Optional.of(d.metal().conductivity()),
-                    Wire.Ends.OPEN,
-                    Optional.empty(),
-                    COARSE));
+                    d.metal().conductivity()));
         }
         return Optional.of(WireModel.inFreeSpace("dish", wires, Port.middleOf(0), Direction.X));
     }
 
     private static List<Vec> rod(Paraboloid p, double z, double half, double wave) {
-        int steps = 2 * (int) Math.max(1, Math.round(half / (STEP * wave)));
+        int steps = 2 * (int) Math.max(1, Math.round(half / (WireGrid.STEP * wave)));
         List<Vec> points = new ArrayList<>();
         for (int k = 0; k <= steps; k++) {
             double y = half * (2.0 * k / steps - 1);

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
-import veldline.field.aperture.CosineFeed;
 import veldline.field.aperture.LitDish;
 
 /** What a dish could have, and what is lost from it step by step. */
@@ -30,20 +29,6 @@ final class DishLosses {
             share("Lost to a feed beyond the focus", "Its light is out of step between middle and rim.", "f");
     private static final Formula AIMED =
             share("Lost to a feed off the axis", "Where the beam then points; it squints to the other side.", "a");
-    private static final Formula SURFACE_LOST = new Formula(
-            "Lost to a rough surface",
-            "Out of true by e on average, squared: every piece sends a little early or late.",
-            "L",
-            "10·log10(2.718281828)·(4·pi·e ÷ w)^2",
-            "Ruze, Proc. IEEE 54 (1966)",
-            "±10 % of it while e is under a fifteenth of a wave and bumps are wider than a wave");
-    private static final Formula THROUGH = new Formula(
-            "Lost through the wires",
-            "Wires s apart and d thick, along the field: a coil across the way; w the wave.",
-            "L",
-            "10·log10(1 + (2·s ÷ w·2.302585·log10(s ÷ (pi·d)))^2)",
-            "Marcuvitz, Waveguide Handbook, §5.18, square on, s well under a wave",
-            "±20 % of it for s under a third of a wave; mesh lies between this and what knots add");
 
     static Formula share(String name, String words, String letter) {
         return new Formula(
@@ -93,27 +78,7 @@ final class DishLosses {
         if (d.size(Dish.ASIDE) > 0) {
             lost.add(part(AIMED, "a", "left", lit.aimed()));
         }
-        lost.addAll(surface(wave, d.size(Dish.ROUGH), d.count(Dish.SURFACE) > 0, d.size(Dish.GAP), d.size(Dish.ROD)));
-        return lost;
-    }
-
-    /** What a rough surface takes, and what goes through between its wires where it has any. */
-    static List<Worked> surface(double wave, double rough, boolean wires, double apart, double thick) {
-        List<Worked> lost = new ArrayList<>();
-        if (rough > 0) {
-            lost.add(Worked.of(SURFACE_LOST)
-                    .typed("e", "out of true", rough * 1000, "mm", 3)
-                    .computed("w", "wave", wave * 1000, "mm", 3)
-                    .gives(CosineFeed.ruzeDb(rough, C / wave), "dB", 2));
-        }
-        if (wires) {
-            double x = 2 * apart / wave * Math.log(Math.max(1, apart / (Math.PI * thick)));
-            lost.add(Worked.of(THROUGH)
-                    .typed("s", "from wire to wire", apart * 1000, "mm", 3)
-                    .typed("d", "thick", Math.min(thick, apart / Math.PI) * 1000, "mm", 4)
-                    .computed("w", "wave", wave * 1000, "mm", 3)
-                    .gives(10 * Math.log10(1 + x * x), "dB", 2));
-        }
+        lost.addAll(Dish.surface(d).lost(wave));
         return lost;
     }
 

@@ -85,7 +85,8 @@ final class FeedChoice {
                 "±5 %; 10 to 12 dB do as well");
     }
 
-    static List<Worked> of(ApertureDesign d, LitDish lit) {
+    /** @param feed what lights it */
+    static List<Worked> of(ApertureDesign d, LitDish lit, DishFeed.Source feed) {
         double wave = C / lit.frequency();
         List<Worked> all = new ArrayList<>();
         all.add(Worked.of(LIT)
@@ -100,7 +101,7 @@ final class FeedChoice {
                 .typed("f", "focus", lit.dish().focalLength() * 1000, "mm", 2)
                 .gives(back, "dB", 0, 3));
         if (DishFeed.of(d) == DishFeed.DIPOLE) {
-            double centre = 1000 * DishFeed.dipole(d, lit.frequency()).solved().centre();
+            double centre = 1000 * feed.centre();
             double wide = Math.max(d.size(Dish.MOUTH_ALONG), d.size(Dish.MOUTH_ACROSS));
             double currents = new LitPlate(
                             d.size(Dish.MOUTH_ALONG), d.size(Dish.MOUTH_ACROSS), d.size(Dish.BEFORE), wave)
@@ -142,13 +143,15 @@ final class FeedChoice {
             LitDish by = new LitDish(lit.dish(), new FeedPattern.Tube(size, lit.frequency()), lit.frequency(), 0, 0, 0);
             return by.spillover() * by.taper();
         };
-        return new BrentOptimizer(1e-6, 1e-5 * wave)
+        double within = new BrentOptimizer(1e-3, 1e-4 * wave)
                 .optimize(
                         new MaxEval(80),
                         GoalType.MAXIMIZE,
                         new UnivariateObjectiveFunction(gain::applyAsDouble),
                         new SearchInterval(least, most))
                 .getPoint();
+        // The search comes near the widest that will do and never quite to it.
+        return gain.applyAsDouble(most) > gain.applyAsDouble(within) ? most : within;
     }
 
     /** The mouth with which the rim is as weak as it should be; empty where none is, as in a very deep dish. */

@@ -1,7 +1,6 @@
 package veldline.antenna;
 
 import java.util.List;
-import java.util.Optional;
 import veldline.antenna.Sketch.Kind;
 import veldline.antenna.Sketch.Line;
 import veldline.explain.Formula;
@@ -123,12 +122,12 @@ public final class Horn implements ApertureFamily {
 
     /** The shortest of that gain on its guide. */
     @Override
-    public Optional<ApertureDesign> forGain(ApertureDesign d, double frequency, double dbi) {
+    public ApertureDesign forGain(ApertureDesign d, double frequency, double dbi) {
         RectangularGuide guide = new RectangularGuide(d.size(GUIDE), d.size(GUIDE_HIGH));
         PyramidalHorn best = PyramidalHorn.best(Math.pow(10, dbi / 10), frequency, guide);
-        return Optional.of(d.withSize(WIDTH, MEASURES.get(WIDTH).of(best.width()))
+        return d.withSize(WIDTH, MEASURES.get(WIDTH).of(best.width()))
                 .withSize(HEIGHT, MEASURES.get(HEIGHT).of(best.height()))
-                .withSize(LENGTH, MEASURES.get(LENGTH).of(best.length(guide))));
+                .withSize(LENGTH, MEASURES.get(LENGTH).of(best.length(guide)));
     }
 
     private static double apex(double opening, double guide, double length) {

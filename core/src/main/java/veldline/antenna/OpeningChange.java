@@ -18,19 +18,6 @@ public sealed interface OpeningChange extends Change<ApertureDesign> {
         }
     }
 
-    /** Made anew for a gain, dBi. */
-    record ForGain(double frequency, Quantity dbi) implements OpeningChange {
-        @Override
-        public ApertureDesign applyTo(ApertureDesign d) {
-            return d.of().forGain(d, frequency, dbi.value()).orElse(d);
-        }
-
-        @Override
-        public String label() {
-            return "made for " + dbi;
-        }
-    }
-
     /** How its field stands. */
     record Stands(boolean upright) implements OpeningChange {
         @Override

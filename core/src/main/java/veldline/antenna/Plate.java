@@ -2,6 +2,7 @@ package veldline.antenna;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import veldline.field.wire.Vec;
 
 /**
@@ -11,7 +12,7 @@ import veldline.field.wire.Vec;
 final class Plate {
 
     /** Cuts of rods and nets against those of elements. */
-    private static final double RODS = 0.35;
+    static final double RODS = 0.35;
 
     private static final double NET = 0.2;
     /** Rods of the equal-area rule over this, to stay thin against the wave; it costs a twentieth of a decibel. */
@@ -28,12 +29,22 @@ final class Plate {
      * @param density rods to a metre
      */
     static void across(Wiring w, double x, double along, double high, double density) {
+        for (Rod r : rods(x, along, high, density)) {
+            w.sheet(r.points, r.thick, false, RODS);
+        }
+    }
+
+    /** One of its rods, so thick across. */
+    record Rod(List<Vec> points, double thick) {}
+
+    /** The same rods by themselves. */
+    static List<Rod> rods(double x, double along, double high, double density) {
         int gaps = Math.max(2, (int) Math.round(density * high));
         double thick = high / gaps / (THIN * Math.PI);
-        for (int k = 0; k <= gaps; k++) {
-            double z = high * ((double) k / gaps - 0.5);
-            w.sheet(List.of(new Vec(x, -along / 2, z), new Vec(x, along / 2, z)), thick, false, RODS);
-        }
+        return IntStream.rangeClosed(0, gaps)
+                .mapToDouble(k -> high * ((double) k / gaps - 0.5))
+                .mapToObj(z -> new Rod(List.of(new Vec(x, -along / 2, z), new Vec(x, along / 2, z)), thick))
+                .toList();
     }
 
     /** A disc square to x with its middle at {@code x} on the axis: spokes and rings; its rim goes {@code cup} forward where that is not nothing. */

@@ -84,13 +84,18 @@ public final class RoundHorn implements ApertureFamily {
     private static List<Quantity> begin(Wish wish, double waves) {
         double wave = wish.wavelength();
         double tube = 0.72 * wave;
-        double slant = Math.max(waves * waves * wave / 3, 0.75 * waves * wave);
-        double whole = Math.sqrt(slant * slant - Math.pow(waves * wave / 2, 2));
         return List.of(
                 MEASURES.get(OPENING).of(waves * wave),
-                MEASURES.get(LENGTH).of(whole * (1 - tube / (waves * wave))),
+                MEASURES.get(LENGTH).of(length(waves, wave, tube)),
                 MEASURES.get(TUBE).of(tube),
                 Quantity.of("16", Unit.DB));
+    }
+
+    /** Throat to opening of one so many waves across that its edge is not later than pays. */
+    private static double length(double waves, double wave, double tube) {
+        double slant = Math.max(waves * waves * wave / 3, 0.75 * waves * wave);
+        double whole = Math.sqrt(slant * slant - Math.pow(waves * wave / 2, 2));
+        return whole * (1 - tube / (waves * wave));
     }
 
     @Override
@@ -108,7 +113,7 @@ public final class RoundHorn implements ApertureFamily {
 
     /** Opening and length together, its edge no later than pays, on the tube it has. */
     @Override
-    public Optional<ApertureDesign> forGain(ApertureDesign d, double frequency, double dbi) {
+    public ApertureDesign forGain(ApertureDesign d, double frequency, double dbi) {
         double wave = C / frequency;
         double waves = Math.pow(10, (dbi + 1.5) / 20) / Math.PI;
         ApertureDesign made = d;
@@ -118,13 +123,11 @@ public final class RoundHorn implements ApertureFamily {
                         + NumberText.shown(waves, 2) + " waves across; ask for more than its tube has, and for up to "
                         + NumberText.shown(MOST_WAVES, 0) + " waves");
             }
-            double slant = Math.max(waves * waves * wave / 3, 0.75 * waves * wave);
-            double whole = Math.sqrt(slant * slant - Math.pow(waves * wave / 2, 2));
             made = d.withSize(OPENING, MEASURES.get(OPENING).of(waves * wave))
-                    .withSize(LENGTH, MEASURES.get(LENGTH).of(whole * (1 - d.size(TUBE) / (waves * wave))));
+                    .withSize(LENGTH, MEASURES.get(LENGTH).of(length(waves, wave, d.size(TUBE))));
             waves *= Math.pow(10, (dbi - 10 * Math.log10(horn(made).gain(frequency))) / 20);
         }
-        return Optional.of(made);
+        return made;
     }
 
     static ConicalHorn horn(ApertureDesign d) {

@@ -12,9 +12,6 @@ import veldline.field.wire.WireModel;
 
 /** A sheet with a slot as a net of wires, lines along the slot and across, each with the surface it stands for; fed across the throat. */
 final class SlotGrid {
-    private static final double STEP = 0.1;
-    private static final double COARSE = 0.3;
-    private static final double THICKEST = 0.0185;
     private static final int MOST = 2600;
 
     private SlotGrid() {}
@@ -26,10 +23,10 @@ final class SlotGrid {
      */
     static Optional<WireModel> of(
             double wave, double length, double back, DoubleUnaryOperator width, double fin, double conductivity) {
-        int along = (int) Math.max(4, Math.round(length / (STEP * wave)));
-        int behind = Math.max(2, (int) Math.round(back / (STEP * wave)));
+        int along = (int) Math.max(4, Math.round(length / (WireGrid.STEP * wave)));
+        int behind = Math.max(2, (int) Math.round(back / (WireGrid.STEP * wave)));
         double outer = width.applyAsDouble(length) / 2 + fin;
-        int across = (int) Math.max(2, Math.round(outer / (STEP * wave)));
+        int across = (int) Math.max(2, Math.round(outer / (WireGrid.STEP * wave)));
         if (2.0 * (along + behind) * across * 2.2 > MOST) {
             return Optional.empty();
         }
@@ -52,7 +49,7 @@ final class SlotGrid {
             for (Vec[] rung : at) {
                 // Neighbours across a narrow slot may not touch: what is thick there is thinned.
                 double open = 2 * Math.abs(rung[0].y());
-                wires.add(sheet(List.of(rung), Math.min(STEP * wave, 1.2 * open), wave, conductivity));
+                wires.add(sheet(List.of(rung), Math.min(WireGrid.STEP * wave, 1.2 * open), wave, conductivity));
             }
             for (int j = 0; j <= across; j++) {
                 List<Vec> line = new ArrayList<>();
@@ -74,7 +71,7 @@ final class SlotGrid {
         for (int i = 1; i < points.size(); i++) {
             shortest = Math.min(shortest, points.get(i).minus(points.get(i - 1)).length());
         }
-        double radius = Math.min(Math.min(THICKEST * wave, apart / (2 * Math.PI)), shortest / 5);
-        return new Wire(points, radius, false, Optional.of(conductivity), Wire.Ends.OPEN, Optional.empty(), COARSE);
+        double radius = Math.min(Math.min(WireGrid.THICKEST * wave, apart / (2 * Math.PI)), shortest / 5);
+        return WireGrid.sheet(points, radius, false, conductivity);
     }
 }

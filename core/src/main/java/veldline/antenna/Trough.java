@@ -8,6 +8,7 @@ import veldline.antenna.Sketch.Kind;
 import veldline.antenna.Sketch.Line;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
+import veldline.field.aperture.BentProfile;
 import veldline.field.aperture.BentSheet;
 import veldline.field.aperture.RectangularOpening;
 import veldline.picture.Mark.At;
@@ -27,9 +28,6 @@ public final class Trough implements ApertureFamily {
     static final int FAN_TO = 6;
     static final int FAN_FROM = 7;
     static final int ROUGH = 8;
-    static final int SURFACE = 9;
-    static final int GAP = 10;
-    static final int ROD = 11;
     static final int ROW = 12;
     static final int RETURN_LOSS = 13;
     /** Deeper than this the row lights hardly anything, radians. */
@@ -46,10 +44,10 @@ public final class Trough implements ApertureFamily {
             Measure.length("Shadow of the row, across", 0, 3),
             Measure.angle("Fan drawn out down to, 0 for none", 0, 70),
             Measure.angle("Fan begins under the beam by", 1, 45),
-            Measure.length("Surface out of true, rms", 0, 0.1),
-            Measure.choice("Surface", "sheet", "mesh", "rods along the field"),
-            Measure.length("From wire to wire", 0.002, 0.4),
-            Measure.length("Wire, thick", 0.0005, 0.05),
+            MetalSurface.MEASURES.get(0),
+            MetalSurface.MEASURES.get(1),
+            MetalSurface.MEASURES.get(2),
+            MetalSurface.MEASURES.get(3),
             Measure.choice("Field", "along the row", "square to the row"),
             Measure.number("Return loss of the row", Unit.DB, 6, 40));
 
@@ -81,6 +79,7 @@ public final class Trough implements ApertureFamily {
     @Override
     public List<Quantity> begin(Wish wish) {
         double wave = wish.wavelength();
+        List<Quantity> surface = MetalSurface.begin(wave);
         return List.of(
                 MEASURES.get(HEIGHT).of(5 * wave),
                 MEASURES.get(LENGTH).of(3 * wave),
@@ -90,39 +89,44 @@ public final class Trough implements ApertureFamily {
                 MEASURES.get(SHADOW).of(0.4 * wave),
                 Quantity.of("0", Unit.DEG),
                 Quantity.of("8", Unit.DEG),
-                MEASURES.get(ROUGH).of(0.005 * wave),
-                Quantity.of("0", Unit.ONE),
-                MEASURES.get(GAP).of(0.1 * wave),
-                MEASURES.get(ROD).of(0.012 * wave),
+                surface.get(0),
+                surface.get(1),
+                surface.get(2),
+                surface.get(3),
                 Quantity.of("0", Unit.ONE),
                 Quantity.of("14", Unit.DB));
     }
 
     @Override
     public boolean uses(ApertureDesign d, int measure) {
-        return (d.count(SURFACE) > 0 || measure != GAP && measure != ROD)
-                && (d.size(FAN_TO) > 0 || measure != FAN_FROM);
+        return surface(d).uses(measure, ROUGH) && (d.size(FAN_TO) > 0 || measure != FAN_FROM);
+    }
+
+    private static MetalSurface surface(ApertureDesign d) {
+        return MetalSurface.of(d, ROUGH);
     }
 
     private static double half(ApertureDesign d) {
         return Math.min(DEEP, 2 * Math.atan(d.size(HEIGHT) / 4 / d.size(FOCUS)));
     }
 
-    private static BentSheet.Fan fan(ApertureDesign d) {
+    private static BentProfile.Fan fan(ApertureDesign d) {
         return d.size(FAN_TO) > 0
-                ? new BentSheet.Fan(Math.toRadians(d.size(FAN_FROM)), Math.toRadians(d.size(FAN_TO)))
-                : BentSheet.Fan.NONE;
+                ? new BentProfile.Fan(Math.toRadians(d.size(FAN_FROM)), Math.toRadians(d.size(FAN_TO)))
+                : BentProfile.Fan.NONE;
     }
 
-    static BentSheet sheet(ApertureDesign d, double frequency) {
+    static BentProfile bent(ApertureDesign d) {
         double half = half(d);
-        return new BentSheet(
-                d.size(FOCUS),
-                half,
-                d.size(RIM) / (-10 * Math.log10(Math.cos(half))),
-                C / frequency,
-                fan(d),
-                Math.min(0.8 * 4 * d.size(FOCUS) * Math.tan(half / 2), d.size(SHADOW)));
+        return new BentProfile(d.size(FOCUS), half, d.size(RIM) / (-10 * Math.log10(Math.cos(half))), fan(d));
+    }
+
+    private static double shadow(ApertureDesign d) {
+        return Math.min(0.8 * 4 * d.size(FOCUS) * Math.tan(half(d) / 2), d.size(SHADOW));
+    }
+
+    private static BentSheet sheet(ApertureDesign d, double frequency) {
+        return new BentSheet(bent(d), C / frequency, shadow(d));
     }
 
     private static RectangularOpening.Side row(ApertureDesign d) {
@@ -149,9 +153,9 @@ public final class Trough implements ApertureFamily {
     public Radiation radiation(ApertureDesign d, double frequency) {
         double wave = C / frequency;
         BentSheet sheet = sheet(d, frequency);
-        BentSheet pencil = sheet.with(BentSheet.Fan.NONE, 0);
-        BentSheet shaded = sheet.with(BentSheet.Fan.NONE, sheet.shadow());
-        double ahead = pencil.beam(0);
+        BentProfile pencil = bent(d).pencil();
+        double ahead = new BentSheet(pencil, wave, 0).beam(0);
+        double shaded = new BentSheet(pencil, wave, shadow(d)).beam(0);
         Worked even = Worked.of(EVEN)
                 .computed("h", "rim to rim", pencil.height(), "m", 5)
                 .typed("l", "length", d.size(LENGTH), "m", 5)
@@ -165,12 +169,12 @@ public final class Trough implements ApertureFamily {
             lost.add(DishLosses.part(ENDS_LOST, "e", "left", row(d).taper(d.size(LENGTH))));
         }
         if (d.size(SHADOW) > 0) {
-            lost.add(DishLosses.part(DishLosses.SHADE, "b", "left", shaded.beam(0) / ahead));
+            lost.add(DishLosses.part(DishLosses.SHADE, "b", "left", shaded / ahead));
         }
         if (d.size(FAN_TO) > 0) {
-            lost.add(DishLosses.part(FANNED, "f", "left", sheet.beam(sheet.peak()) / shaded.beam(0)));
+            lost.add(DishLosses.part(FANNED, "f", "left", sheet.beam(sheet.peak()) / shaded));
         }
-        lost.addAll(DishLosses.surface(wave, d.size(ROUGH), d.count(SURFACE) > 0, d.size(GAP), d.size(ROD)));
+        lost.addAll(surface(d).lost(wave));
         boolean rowInE = d.count(ROW) == 0;
         return new Radiation(
                 even,
@@ -204,12 +208,11 @@ public final class Trough implements ApertureFamily {
 
     @Override
     public List<Worked> schools(ApertureDesign d, double frequency) {
-        BentSheet sheet = sheet(d, frequency);
         List<Worked> all = new ArrayList<>();
-        all.add(Worked.of(ARC)
-                .computed("a", "summed", sheet.flat() * 1000, "mm", 2)
-                .gives(sheet.flat() * 1000, "mm", 1));
+        double flat = bent(d).flat() * 1000;
+        all.add(Worked.of(ARC).computed("a", "summed", flat, "mm", 2).gives(flat, "mm", 1));
         if (d.size(FAN_TO) > 0) {
+            BentSheet sheet = sheet(d, frequency);
             double peak = Math.toDegrees(sheet.peak());
             all.add(Worked.of(TILT).computed("b", "of the peak", peak, "°", 3).gives(peak, "°", 1, 0.2));
             double[] levels = IntStream.rangeClosed(0, 60)
@@ -230,7 +233,7 @@ public final class Trough implements ApertureFamily {
     @Override
     public List<String> watch(ApertureDesign d, double frequency) {
         double wave = C / frequency;
-        List<String> all = new ArrayList<>();
+        List<String> all = new ArrayList<>(surface(d).watch(wave));
         if (half(d) >= DEEP || d.size(FOCUS) < d.size(HEIGHT) / 4) {
             all.add("The row lies inside the rim: few rows light so deep a sheet.");
         }
@@ -239,19 +242,12 @@ public final class Trough implements ApertureFamily {
                     + NumberText.shown(500 * wave / Math.toRadians(d.size(FAN_FROM)), 0)
                     + " mm or more could make it.");
         }
-        if (d.size(ROUGH) > wave / 16) {
-            all.add("A surface out of true by more than a sixteenth of a wave is worth mending first.");
-        }
-        if (d.count(SURFACE) > 0 && d.size(GAP) > wave / 10) {
-            all.add("Wires " + d.sizes().get(GAP) + " apart let more through than is usual; a tenth of a wave is "
-                    + NumberText.shown(100 * wave, 0) + " mm.");
-        }
         return all;
     }
 
     /** Across the curve, the row at the focus: points from the lower rim to the upper, x from the middle of the sheet. */
     private static List<At> profile(ApertureDesign d) {
-        BentSheet sheet = sheet(d, C);
+        BentProfile sheet = bent(d);
         double half = half(d);
         return IntStream.rangeClosed(0, RIB)
                 .mapToObj(i -> sheet.at(half * (2.0 * i / RIB - 1)))
@@ -319,9 +315,9 @@ public final class Trough implements ApertureFamily {
     @Override
     public List<String> parts(ApertureDesign d, double frequency) {
         return List.of(
-                "Sheet " + NumberText.shown(sheet(d, frequency).flat() * 1000, 1) + " mm across the curve by "
+                "Sheet " + NumberText.shown(bent(d).flat() * 1000, 1) + " mm across the curve by "
                         + d.sizes().get(LENGTH) + ", of "
-                        + MEASURES.get(SURFACE).words().get(d.count(SURFACE)),
+                        + surface(d).words(),
                 ribs(d) + " ribs by the pattern, of board or sheet",
                 "Row " + d.sizes().get(LENGTH) + " long, its ends " + d.sizes().get(ENDS)
                         + " under its middle, with a divider and its socket",
@@ -344,8 +340,7 @@ public final class Trough implements ApertureFamily {
 
     @Override
     public double area(ApertureDesign d) {
-        double whole = d.size(HEIGHT) * d.size(LENGTH);
-        return d.count(SURFACE) == 0 ? whole : whole * Math.min(1, 2 * d.size(ROD) / d.size(GAP) + 0.1);
+        return surface(d).shown(d.size(HEIGHT) * d.size(LENGTH));
     }
 
     @Override

@@ -7,9 +7,7 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import veldline.field.wire.Direction;
-import veldline.field.wire.Ground;
 import veldline.field.wire.Port;
-import veldline.field.wire.Source;
 import veldline.field.wire.Vec;
 import veldline.field.wire.Wire;
 import veldline.field.wire.WireModel;
@@ -33,12 +31,14 @@ final class WireGrid {
     private static final double FINENESS = 0.3;
     private static final double APART = 0.2;
     /** Thicker the thin-wire sums end, waves. */
-    private static final double THICKEST = 0.0185;
+    static final double THICKEST = 0.0185;
 
     private final double wave;
     private final int around;
     /** A ring of as many places as {@code around}, from behind forward. */
     private final List<List<Vec>> rings = new ArrayList<>();
+    /** Sheets that leave the first one: each begins with a ring of it. */
+    private final List<List<List<Vec>>> branches = new ArrayList<>();
 
     /** @param around places on each ring; the first lies where a probe stands */
     WireGrid(double wave, int around) {
@@ -50,9 +50,6 @@ final class WireGrid {
     static int steps(double length, double wave) {
         return (int) Math.max(1, Math.round(length / (STEP * wave)));
     }
-
-    /** Sheets that leave the first one: each begins with a ring of it. */
-    private final List<List<List<Vec>>> branches = new ArrayList<>();
 
     /** A cup around the sheet, open forward: from the ring nearest to a place outward and then forward. */
     void cup(double atX, double toR, double toX) {
@@ -141,21 +138,15 @@ final class WireGrid {
                 wires.add(sheet(branch.stream().map(r -> r.get(at)).toList(), thin, false, conductivity));
             }
         }
-        return Optional.of(new WireModel(
-                name,
-                wires,
-                List.of(Source.volt(new Port(0, new Port.Place.Vertex(0)))),
-                List.of(),
-                Ground.FREE,
-                Optional.empty(),
-                Optional.of(Direction.X)));
+        return Optional.of(WireModel.inFreeSpace(name, wires, new Port(0, new Port.Place.Vertex(0)), Direction.X));
     }
 
     private double radius(double edge) {
         return Math.min(THICKEST * wave, Math.min(edge, STEP * wave) / (2 * Math.PI));
     }
 
-    private static Wire sheet(List<Vec> points, double radius, boolean closed, double conductivity) {
+    /** A wire that stands for sheet metal: bare, and cut coarsely. */
+    static Wire sheet(List<Vec> points, double radius, boolean closed, double conductivity) {
         return new Wire(points, radius, closed, Optional.of(conductivity), Wire.Ends.OPEN, Optional.empty(), FINENESS);
     }
 }

@@ -211,12 +211,14 @@ public record Assessment(
     public Optional<WideField> wide(boolean near) {
         return (near ? nearWide : farWide)
                 .map(Stage::value)
-                .orElseGet(() -> closer.value().map(CloserLook::wide));
+                .orElseGet(() -> near == job.madeNear() ? closer.value().map(CloserLook::wide) : Optional.empty());
     }
 
     /** Figures of the antenna at an end that is shaped here. */
     public Optional<AntennaFigures> figures(boolean near) {
-        return opening(near).map(o -> o.value().map(OpeningLook::figures)).orElseGet(antenna::value);
+        return opening(near)
+                .map(o -> o.value().map(OpeningLook::figures))
+                .orElseGet(() -> near == job.madeNear() ? antenna.value() : Optional.empty());
     }
 
     /** The same, judged. */

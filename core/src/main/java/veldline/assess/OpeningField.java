@@ -10,6 +10,7 @@ import veldline.antenna.Radiation;
 import veldline.field.pattern.PlaneCut;
 import veldline.field.wire.Direction;
 import veldline.field.wire.Vec;
+import veldline.link.PolarizationMatch;
 
 /**
  * What an antenna with an opening sends, as it stands: its axis along x and level, z up. Where its field stands its feed may lean the beam
@@ -30,8 +31,10 @@ final class OpeningField {
         this.upright = d.upright();
         this.down = Math.toRadians(upright ? d.of().leans(d) : 0);
         this.polarized = d.of().polarized(d);
-        double a = d.of().ellipse(d, frequency).orElse(Double.POSITIVE_INFINITY);
-        this.main = Double.isInfinite(a) ? 0.5 : (a + 1) * (a + 1) / (2 * (a * a + 1));
+        this.main = d.of().ellipse(d, frequency).stream()
+                .map(a -> PolarizationMatch.share(a, 1, 0, true))
+                .findFirst()
+                .orElse(0.5);
         this.other = 1 - main;
     }
 

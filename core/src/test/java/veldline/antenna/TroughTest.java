@@ -9,6 +9,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import veldline.explain.Worked;
+import veldline.field.aperture.BentProfile;
 import veldline.field.aperture.BentSheet;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
@@ -41,14 +42,15 @@ class TroughTest {
     void aPencilIsAParabola(double high, double ratio) {
         double focus = ratio * high * WAVE;
         double half = 2 * Math.atan(0.25 / ratio);
-        BentSheet s = new BentSheet(focus, half, 3, WAVE, BentSheet.Fan.NONE, 0);
+        BentProfile bent = new BentProfile(focus, half, 3, BentProfile.Fan.NONE);
+        BentSheet s = new BentSheet(bent, WAVE, 0);
         for (double share : new double[] {-1, -0.4, 0.2, 0.8}) {
-            double[] at = s.at(share * half);
+            double[] at = bent.at(share * half);
             assertThat(at[0] + focus).isCloseTo(at[1] * at[1] / (4 * focus), within(1e-6 * focus));
         }
-        assertThat(s.height()).isCloseTo(high * WAVE, within(1e-6));
+        assertThat(bent.height()).isCloseTo(high * WAVE, within(1e-6));
         assertThat(s.peak()).isCloseTo(0, within(1e-4));
-        assertThat(s.beam(0)).isLessThan(2 * Math.PI * s.height() / WAVE * s.spillover());
+        assertThat(s.beam(0)).isLessThan(2 * Math.PI * bent.height() / WAVE * bent.spillover());
         assertThat(10 * Math.log10(mean(s))).isCloseTo(0, within(0.1));
     }
 
@@ -58,7 +60,10 @@ class TroughTest {
     void aFanFallsAsItsLaw(double high, double from, double to) {
         double half = 2 * Math.atan(0.25 / 0.4);
         BentSheet s = new BentSheet(
-                0.4 * high * WAVE, half, 4, WAVE, new BentSheet.Fan(Math.toRadians(from), Math.toRadians(to)), 0);
+                new BentProfile(
+                        0.4 * high * WAVE, half, 4, new BentProfile.Fan(Math.toRadians(from), Math.toRadians(to))),
+                WAVE,
+                0);
         assertThat(10 * Math.log10(mean(s))).isCloseTo(0, within(0.1));
         double[] levels = IntStream.rangeClosed((int) from, (int) (0.8 * to))
                 .mapToDouble(deg ->
@@ -69,7 +74,7 @@ class TroughTest {
         assertThat(spread).as("both ways together, dB").isLessThan(3);
         assertThat(s.peak()).isBetween(0.0, Math.toRadians(from));
         assertThat(s.around(Math.toRadians(-12))).isLessThan(0.05 * s.around(Math.toRadians(12)));
-        assertThatThrownBy(() -> new BentSheet.Fan(0.5, 0.3)).hasMessageContaining("farther down");
+        assertThatThrownBy(() -> new BentProfile.Fan(0.5, 0.3)).hasMessageContaining("farther down");
     }
 
     /** The family says of its gain what its pattern holds, with and without a fan, and told from the beam it is 0 dB ahead. */
@@ -112,7 +117,7 @@ class TroughTest {
                         rib.outline().get(i + 1).x() - rib.outline().get(i).x(),
                         rib.outline().get(i + 1).y() - rib.outline().get(i).y()))
                 .sum();
-        assertThat(along).isCloseTo(Trough.sheet(d, F).flat(), within(1e-3 * along));
+        assertThat(along).isCloseTo(Trough.bent(d).flat(), within(1e-3 * along));
         assertThat(rib.count()).isGreaterThanOrEqualTo(2);
         assertThat(d.of().watch(d.withSize(Trough.FAN_FROM, Quantity.of("1", Unit.DEG)), F))
                 .anyMatch(w -> w.contains("inside the beam"));

@@ -10,11 +10,13 @@ import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
+import veldline.antenna.Antenna;
 import veldline.antenna.Design;
 import veldline.antenna.OwnWires;
 import veldline.antenna.Polarized;
 import veldline.assess.Assessment;
 import veldline.coverage.Site;
+import veldline.desktop.bench.Input;
 import veldline.explain.Program;
 import veldline.format.FormatException;
 import veldline.format.GroundFile;
@@ -108,22 +110,37 @@ final class Tasks {
         }
     }
 
-    /** Cuts the design that is shaped here to resonance; one that was edited meanwhile is left as it is. */
+    /** Cuts the design that is shaped here to resonance. */
     void tune(Job job) {
+        double frequency = job.brief().frequency().value();
         if (job.antenna(job.madeNear()) instanceof Design d) {
-            studies.ask(
-                    "Cutting to resonance",
-                    p -> d.tuned(job.brief().frequency().value()),
-                    o -> {
-                        Job now = work.desk().job();
-                        if (o.result().equals(d)) {
-                            work.tell("No size near this one is resonant; change a measure first.");
-                        } else if (now.antenna(now.madeNear()).equals(d)) {
-                            work.apply(new JobChange.Fit(now.madeNear(), o.result()));
-                        }
-                    },
-                    e -> work.tell("It could not be cut to resonance: " + plain(e)));
+            remake(
+                    new Input.Outcome.Remade("Cutting to resonance", job.madeNear(), a -> d.tuned(frequency)),
+                    "No size near this one is resonant; change a measure first.",
+                    "It could not be cut to resonance: ");
         }
+    }
+
+    /** Makes an antenna anew as an input asks. */
+    void remake(Input.Outcome.Remade r) {
+        remake(r, "It is so already.", "");
+    }
+
+    /** What was made anew takes the place of what it was made from; one that was edited meanwhile is left as it is. */
+    private void remake(Input.Outcome.Remade r, String nothing, String failed) {
+        Antenna before = work.desk().job().antenna(r.near());
+        studies.ask(
+                r.what(),
+                p -> r.made().apply(before),
+                o -> {
+                    if (o.result().equals(before)) {
+                        work.tell(nothing);
+                    } else if (work.desk().job().antenna(r.near()).equals(before)) {
+                        work.apply(new JobChange.Fit(r.near(), o.result()));
+                    }
+                },
+                // What families and solver throw names the value, the limit and what to do.
+                e -> work.tell(failed + e.getMessage() + "."));
     }
 
     /** Reads a CSV of readings as one more recording. */

@@ -178,6 +178,11 @@ public final class VeldlineWindow extends Region {
             }
 
             @Override
+            public void remake(Input.Outcome.Remade remade) {
+                work.tasks().remake(remade);
+            }
+
+            @Override
             public Optional<Path> folder() {
                 return work.desk().store().map(JobStore::folder);
             }

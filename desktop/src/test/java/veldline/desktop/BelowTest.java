@@ -68,6 +68,7 @@ class BelowTest extends WindowTest {
         leaveBoxes();
         enter("fed", "5");
         until(() -> bought().elements().size() == 5);
+        settle();
         leaveBoxes();
         interact(() -> work.pick("contact:4"));
         push(KeyCode.ENTER);

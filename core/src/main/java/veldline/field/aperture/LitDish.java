@@ -78,40 +78,38 @@ public record LitDish(
 
     /** At a place of the opening: its field along the polarization, or its power whatever way it is turned. */
     private double lit(double x, double y, boolean power) {
-        double rho = Math.hypot(x, y);
-        double angle = 2 * Math.atan(rho / (2 * dish.focalLength()));
-        double cos = rho > 0 ? x * x / (rho * rho) : 1;
-        double e = feed.e(angle);
-        double h = feed.h(angle);
-        double near = Math.pow(Math.cos(angle / 2), 2);
+        double square = x * x + y * y;
+        double t = Math.sqrt(square) / (2 * dish.focalLength());
+        double cos = square > 0 ? x * x / square : 1;
+        double e = feed.e(2 * Math.atan(t));
+        double h = feed.h(2 * Math.atan(t));
+        double near = 1 / (1 + t * t);
         return power ? (e * e * cos + h * h * (1 - cos)) * near * near : (e * cos + h * (1 - cos)) * near;
     }
 
     /** What the shadow leaves of the gain, its own field counted as missing. */
     public double shadowed() {
-        return rim.cut()
-                ? against(shadow, 0)
-                : Math.pow(onAxis(shadow, 0).norm() / onAxis(0, 0).norm(), 2);
+        return shadow == 0 ? 1 : against(shadow, 0);
     }
 
     /** What a feed ahead of the focus, or behind it, leaves. */
     public double focused() {
-        return rim.cut()
-                ? against(0, ahead)
-                : Math.pow(onAxis(0, ahead).norm() / onAxis(0, 0).norm(), 2);
+        return ahead == 0 ? 1 : against(0, ahead);
     }
 
-    /** Straight ahead with a shadow or a feed ahead over the same without, by the opening's own sum. */
+    /** Straight ahead with a shadow or a feed ahead over the same without. */
     private double against(double hidden, double before) {
         return Math.pow(axis(hidden, before) / axis(0, 0), 2);
     }
 
     private double axis(double hidden, double before) {
-        return new LitDish(dish, feed, frequency, hidden, 0, before, rim)
-                .opening()
-                .cut(0)
-                .towards(0)
-                .norm();
+        return rim.cut()
+                ? new LitDish(dish, feed, frequency, hidden, 0, before, rim)
+                        .opening()
+                        .cut(0)
+                        .towards(0)
+                        .norm()
+                : onAxis(hidden, before).norm();
     }
 
     private Complex onAxis(double hidden, double before) {

@@ -14,8 +14,6 @@ import org.hipparchus.complex.Complex;
  * @param wave metres
  */
 public record LitPlate(double along, double across, double before, double wave) {
-    private static final int PER_WAVE = 2;
-
     public LitPlate {
         if (!(along > 0 && across > 0 && before > 0 && wave > 0)) {
             throw new IllegalArgumentException("A plate of " + along + " by " + across + " m with a dipole " + before
@@ -46,8 +44,8 @@ public record LitPlate(double along, double across, double before, double wave) 
      */
     public FarField field() {
         double k = k();
-        double[][] ys = Quadrature.nodes(1 + (int) (PER_WAVE * along / wave / 2));
-        double[][] zs = Quadrature.nodes(1 + (int) (PER_WAVE * across / wave / 2));
+        double[][] ys = Quadrature.nodes(1 + (int) (along / wave));
+        double[][] zs = Quadrature.nodes(1 + (int) (across / wave));
         int rows = ys[0].length;
         int columns = zs[0].length;
         double[] real = new double[rows * columns];

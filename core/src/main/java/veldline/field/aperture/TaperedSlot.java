@@ -30,46 +30,55 @@ public record TaperedSlot(double length, DoubleUnaryOperator width, double wave)
         return 2 * Math.PI / wave;
     }
 
-    /** A piece's part by its distance from the edge. */
+    /** What is summed over the slot: a piece by its distance from the edge and its weight. */
     private interface Piece {
-        Complex at(double fromEdge);
+        void add(double fromEdge, double weight, double[] sum);
     }
 
-    /** Over the slot, by the root of the distance: at the edge itself a piece sends without end, but so little of it does. */
+    /** By the root of the distance: at the edge itself a piece sends without end, but so little of it does. */
     private Complex along(Piece piece) {
         double most = Math.sqrt(length);
         double[][] nodes = Quadrature.nodes(2 + (int) (PER_WAVE * length / wave));
-        Complex sum = Complex.ZERO;
+        double[] sum = new double[2];
         for (int i = 0; i < nodes[0].length; i++) {
             double root = most * (nodes[0][i] + 1) / 2;
-            double weight = most / 2 * nodes[1][i] * 2 * root;
-            double rho = root * root;
-            Complex wave = new Complex(0, k() * (rho - length)).exp();
-            sum = sum.add(piece.at(rho).multiply(wave).multiply(weight));
+            piece.add(root * root, most * nodes[1][i] * root, sum);
         }
-        return sum;
+        return new Complex(sum[0], sum[1]);
     }
 
-    /** Square to the sheet, so far off its axis. */
+    /** Square to the sheet, so far off its axis; the lead that all pieces have in common is left out. */
     public Complex inH(double theta) {
         double t = Math.abs(theta);
         double k = k();
-        return along(rho -> new Complex(0, k * Math.sin(t))
-                .multiply(new Complex(0, -k * rho * Math.cos(t)).exp())
-                .multiply(Fresnel.upTo(Math.sqrt(2 * k * rho) * Math.sin(t / 2)).multiply(2))
-                .add(new Complex(0, -k * rho).exp().multiply(Math.sqrt(2 * k / rho) * Math.cos(t / 2))));
+        double late = k * (1 - Math.cos(t));
+        double lean = Math.cos(t / 2);
+        return along((rho, weight, sum) -> {
+            Complex inside = Fresnel.upTo(Math.sqrt(2 * k * rho) * Math.sin(t / 2));
+            double half = 2 * k * Math.sin(t);
+            double c = Math.cos(late * rho);
+            double s = Math.sin(late * rho);
+            // j times what lies inside, with its lead; the edge's own part has none.
+            sum[0] += weight
+                    * (lean * Math.sqrt(2 * k / rho) - half * (inside.getReal() * s + inside.getImaginary() * c));
+            sum[1] += weight * half * (inside.getReal() * c - inside.getImaginary() * s);
+        });
     }
 
     /** In the sheet's own plane, so far off its axis. */
     public Complex inE(double theta) {
         double t = Math.min(Math.PI, Math.abs(theta));
         double k = k();
+        double late = k * (1 - Math.cos(t));
         double edge = 1 / Math.sqrt(Math.cos(Math.min(t, SIDE)));
-        return along(rho -> new Complex(0, -k * rho * Math.cos(t))
-                .exp()
-                .multiply(edge
-                        * Math.sqrt(2 * k / rho)
-                        * Bessel.j0(k * width.applyAsDouble(length - rho) / 2 * Math.sin(t))));
+        return along((rho, weight, sum) -> {
+            double lit = weight
+                    * edge
+                    * Math.sqrt(2 * k / rho)
+                    * Bessel.j0(k * width.applyAsDouble(length - rho) / 2 * Math.sin(t));
+            sum[0] += lit * Math.cos(late * rho);
+            sum[1] += lit * Math.sin(late * rho);
+        });
     }
 
     /** Both planes over straight ahead, as a feed has them. */

@@ -46,6 +46,9 @@ public final class BenchView extends BorderPane {
         /** Where the job's recordings and photographs are; empty where it is in no folder yet. */
         Optional<Path> folder();
 
+        /** Makes an antenna anew beside what else is done. */
+        void remake(Input.Outcome.Remade remade);
+
         void take(Finding.Remedy remedy);
 
         /** Shows what a remedy would come to, before it is taken; empty lets go of it. */
@@ -126,6 +129,8 @@ public final class BenchView extends BorderPane {
             host.apply(c.change());
         } else if (outcome instanceof Input.Outcome.Picked p) {
             host.picked(p.zone());
+        } else if (outcome instanceof Input.Outcome.Remade r) {
+            host.remake(r);
         }
     }
 

@@ -3,6 +3,8 @@ package veldline.desktop.bench;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
+import veldline.antenna.Antenna;
 import veldline.job.JobChange;
 import veldline.quantity.MeterScale;
 import veldline.quantity.Quantity;
@@ -48,6 +50,14 @@ public sealed interface Input {
 
         /** Nothing of the job: something is picked on the bench, or {@code set:NAME=VALUE} kept for it. */
         record Picked(String zone) implements Outcome {}
+
+        /**
+         * The antenna at an end is made anew, which takes a moment: it is worked out beside, and one that was edited meanwhile is left.
+         *
+         * @param what is done, for as long as it is
+         * @param made from the antenna there is; what it throws is told
+         */
+        record Remade(String what, boolean near, UnaryOperator<Antenna> made) implements Outcome {}
 
         static Outcome of(JobChange change) {
             return new Change(change);

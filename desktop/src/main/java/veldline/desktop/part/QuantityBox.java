@@ -171,7 +171,8 @@ public final class QuantityBox extends VBox {
             complain(refused.why() + " Still using " + now + ".");
             return;
         }
-        now = quantity;
+        // What is made beside has its value only when it is made.
+        now = outcome instanceof Input.Outcome.Remade ? now : quantity;
         inOther = false;
         write();
         apply.accept(outcome);

@@ -3,11 +3,14 @@ package veldline.desktop.shape;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BiFunction;
+import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
 import veldline.antenna.Antenna;
 import veldline.antenna.ApertureDesign;
 import veldline.antenna.Design;
 import veldline.antenna.DesignChange;
+import veldline.antenna.Measure;
 import veldline.antenna.OpeningChange;
 import veldline.antenna.YagiChange;
 import veldline.antenna.YagiShape;
@@ -19,6 +22,7 @@ import veldline.job.BesideChange;
 import veldline.job.JobChange;
 import veldline.path.FreeSpace;
 import veldline.quantity.NumberText;
+import veldline.quantity.Quantity;
 
 /** What stands beside the antenna: kept from before, or measured after building; with a box for every measure that was measured. */
 final class BesideInputs {
@@ -51,32 +55,20 @@ final class BesideInputs {
     /** One box for each measure of a design; of a Yagi, those of the element that is chosen. */
     private static List<Input> measured(Showing s, Antenna built, double wave) {
         if (built instanceof ApertureDesign d) {
-            return IntStream.range(0, d.sizes().size())
-                    .filter(i -> !d.of().measures().get(i).isCount() && d.of().uses(d, i))
-                    .<Input>mapToObj(i -> new Input.Value(
-                            "built-" + i,
-                            d.of().measures().get(i).name() + ", measured",
-                            d.sizes().get(i),
-                            "",
-                            DesignInputs.within(
-                                    d.of().measures().get(i),
-                                    wave,
-                                    q -> lift(new BesideChange.OfOpening(new OpeningChange.Size(i, q))))))
-                    .toList();
+            return boxes(
+                    d.of().measures(),
+                    d.sizes(),
+                    i -> d.of().uses(d, i),
+                    wave,
+                    (i, q) -> new BesideChange.OfOpening(new OpeningChange.Size(i, q)));
         }
         if (built instanceof Design d) {
-            return IntStream.range(0, d.sizes().size())
-                    .filter(i -> !d.of().measures().get(i).isCount())
-                    .<Input>mapToObj(i -> new Input.Value(
-                            "built-" + i,
-                            d.of().measures().get(i).name() + ", measured",
-                            d.sizes().get(i),
-                            "",
-                            DesignInputs.within(
-                                    d.of().measures().get(i),
-                                    wave,
-                                    q -> lift(new BesideChange.OfDesign(new DesignChange.Size(i, q))))))
-                    .toList();
+            return boxes(
+                    d.of().measures(),
+                    d.sizes(),
+                    i -> true,
+                    wave,
+                    (i, q) -> new BesideChange.OfDesign(new DesignChange.Size(i, q)));
         }
         // Of a Yagi beside something else no element is chosen: figures are compared, nothing is measured.
         if (!(built instanceof YagiShape y) || s.job().yagi().isEmpty()) {
@@ -108,6 +100,24 @@ final class BesideInputs {
                                 "0",
                                 mm(6 * wave),
                                 q -> lift(new BesideChange.OfYagi(new YagiChange.ElementPosition(i, q))))));
+    }
+
+    /** One for each measure that is measured and not counted or chosen. */
+    private static List<Input> boxes(
+            List<Measure> measures,
+            List<Quantity> sizes,
+            IntPredicate uses,
+            double wave,
+            BiFunction<Integer, Quantity, BesideChange> measured) {
+        return IntStream.range(0, sizes.size())
+                .filter(i -> !measures.get(i).isCount() && uses.test(i))
+                .<Input>mapToObj(i -> new Input.Value(
+                        "built-" + i,
+                        measures.get(i).name() + ", measured",
+                        sizes.get(i),
+                        "",
+                        DesignInputs.within(measures.get(i), wave, q -> lift(measured.apply(i, q)))))
+                .toList();
     }
 
     private static String mm(double metres) {

@@ -55,14 +55,15 @@ final class OpeningInputs {
                 .figures(near)
                 .map(a -> Quantity.shown(a.gain().value(), Unit.DBI, 1))
                 .filter(now -> d.of().madeForGain())
-                .map(now -> new Input.Value("gain", "Make it for a gain of", now, "", q -> {
-                    try {
-                        d.of().forGain(d, f, q.value());
-                        return Input.Outcome.of(new JobChange.OfOpening(near, new OpeningChange.ForGain(f, q)));
-                    } catch (IllegalArgumentException e) {
-                        return new Input.Outcome.Refused(e.getMessage() + ".");
-                    }
-                }));
+                .map(now -> new Input.Value(
+                        "gain",
+                        "Make it for a gain of",
+                        now,
+                        "",
+                        q -> new Input.Outcome.Remade(
+                                "Making it for " + q,
+                                near,
+                                a -> a instanceof ApertureDesign o ? o.of().forGain(o, f, q.value()) : a)));
     }
 
     private static Input choice(ApertureDesign d, int i, boolean near) {
