@@ -14,6 +14,16 @@ public sealed interface Antenna permits Made, ApertureDesign, Bought, NotChosen 
     /** What is claimed of its gain; empty for one that is solved or not chosen. */
     Optional<Worked> claimedGain();
 
+    /**
+     * Its gain as far as it is known without solving: claimed, or by the field over its opening; empty for one that is solved as wires or
+     * not chosen.
+     *
+     * @throws IllegalArgumentException where its measures make nothing that sends
+     */
+    default Optional<Worked> toldGain(double frequency) {
+        return claimedGain();
+    }
+
     /** Whether it is shaped here, measure by measure. */
     default boolean shapedHere() {
         return false;

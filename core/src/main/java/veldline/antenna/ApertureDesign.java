@@ -3,6 +3,7 @@ package veldline.antenna;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import veldline.explain.Worked;
 import veldline.quantity.Quantity;
 import veldline.stock.Metal;
@@ -13,15 +14,23 @@ import veldline.stock.Metal;
  * @param family its key
  * @param sizes one for each of the family's measures, in their order
  * @param upright whether its field is to stand upright
+ * @param locked measures that stay as they are whatever else is made anew
  */
-public record ApertureDesign(String family, List<Quantity> sizes, Metal metal, boolean upright) implements Antenna {
+public record ApertureDesign(String family, List<Quantity> sizes, Metal metal, boolean upright, Set<Integer> locked)
+        implements Antenna {
     public ApertureDesign {
         sizes = List.copyOf(sizes);
+        locked = Locks.kept(locked, sizes.size());
         int wanted = Families.apertures(family).measures().size();
         if (sizes.size() != wanted) {
             throw new IllegalArgumentException(
                     "A " + family + " has " + wanted + " measures, not " + sizes.size() + "; give one for each");
         }
+    }
+
+    /** With nothing locked. */
+    public ApertureDesign(String family, List<Quantity> sizes, Metal metal, boolean upright) {
+        this(family, sizes, metal, upright, Set.of());
     }
 
     public ApertureFamily of() {
@@ -41,11 +50,39 @@ public record ApertureDesign(String family, List<Quantity> sizes, Metal metal, b
     public ApertureDesign withSize(int index, Quantity to) {
         List<Quantity> next = new ArrayList<>(sizes);
         next.set(index, to);
-        return new ApertureDesign(family, next, metal, upright);
+        return new ApertureDesign(family, next, metal, upright, locked);
     }
 
     public ApertureDesign withUpright(boolean stands) {
-        return new ApertureDesign(family, sizes, metal, stands);
+        return new ApertureDesign(family, sizes, metal, stands, locked);
+    }
+
+    public ApertureDesign withMetal(Metal to) {
+        return new ApertureDesign(family, sizes, to, upright, locked);
+    }
+
+    /** With a measure locked, or free again. */
+    ApertureDesign withLock(int index, boolean on) {
+        return new ApertureDesign(family, sizes, metal, upright, Locks.with(locked, index, on));
+    }
+
+    /** The same with a measure as it ought to be; as it is where that one is locked. */
+    ApertureDesign withFree(int index, double value) {
+        return locked.contains(index)
+                ? this
+                : withSize(index, of().measures().get(index).of(value));
+    }
+
+    /**
+     * @throws IllegalArgumentException where one of these measures is locked, naming it
+     */
+    void needs(int... free) {
+        for (int i : free) {
+            if (locked.contains(i)) {
+                throw new IllegalArgumentException(of().measures().get(i).name() + " is locked at " + sizes.get(i)
+                        + " and would have to change; set it free first");
+            }
+        }
     }
 
     /**
@@ -75,6 +112,11 @@ public record ApertureDesign(String family, List<Quantity> sizes, Metal metal, b
     @Override
     public Optional<Worked> claimedGain() {
         return Optional.empty();
+    }
+
+    @Override
+    public Optional<Worked> toldGain(double frequency) {
+        return Optional.of(radiation(frequency).gain());
     }
 
     @Override

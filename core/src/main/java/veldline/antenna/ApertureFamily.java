@@ -4,7 +4,9 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.Set;
+import java.util.stream.IntStream;
 import veldline.explain.Worked;
 import veldline.field.wire.WireModel;
 import veldline.quantity.NumberText;
@@ -16,6 +18,9 @@ import veldline.stock.Tool;
  * in Shape with a box and a handle for each measure, in files and in the report.
  */
 public interface ApertureFamily extends Family {
+    /** What the measure is called that tells what comes back. */
+    String RETURN_LOSS = "Return loss at its socket";
+
     /** Its name in files; never changed once given, whatever it comes to be called. */
     default String key() {
         return name();
@@ -50,6 +55,28 @@ public interface ApertureFamily extends Family {
      */
     default ApertureDesign forGain(ApertureDesign d, double frequency, double dbi) {
         return d;
+    }
+
+    /** Whether there is one way to cut one for a frequency. */
+    default boolean tunes() {
+        return false;
+    }
+
+    /** The same cut for a frequency, hertz, but for what is locked. */
+    default ApertureDesign tuned(ApertureDesign d, double frequency) {
+        return d;
+    }
+
+    /** Frequencies that are looked at together, of the one it is for. */
+    default double span() {
+        return 0.2;
+    }
+
+    /** Which of its measures is what comes back at its socket, where that is typed. */
+    default OptionalInt returnLoss() {
+        return IntStream.range(0, measures().size())
+                .filter(i -> measures().get(i).name().equals(RETURN_LOSS))
+                .findFirst();
     }
 
     /** How one looks, to scale. */

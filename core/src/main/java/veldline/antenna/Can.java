@@ -45,7 +45,7 @@ public final class Can implements ApertureFamily {
             Measure.length("Probe, thick", 0.005, 0.06),
             Measure.choice("Mouth", "open", "polyethylene cover", "hard plastic cover"),
             Measure.length("Cover, thick", 0, 0.1),
-            Measure.number("Return loss at its socket", Unit.DB, 6, 40),
+            Measure.number(ApertureFamily.RETURN_LOSS, Unit.DB, 6, 40),
             Measure.length("Choke ring around the mouth, wide", 0, 0.5),
             Measure.length("Choke ring, deep", 0.1, 0.4));
 
@@ -161,6 +161,20 @@ public final class Can implements ApertureFamily {
                 1.5,
                 field,
                 Radiation.Feed.typed(d.size(RETURN_LOSS)));
+    }
+
+    @Override
+    public boolean tunes() {
+        return true;
+    }
+
+    /** The probe a quarter of the guided wave from the closed end, the mouth half of it before the probe. */
+    @Override
+    public ApertureDesign tuned(ApertureDesign d, double frequency) {
+        double guided = new CircularGuide(d.size(INSIDE)).guided(frequency);
+        return d.withFree(BEHIND, guided / 4)
+                .withFree(BEFORE, guided / 2)
+                .withFree(PROBE, PROBE_SHARE * C / frequency / 4);
     }
 
     @Override

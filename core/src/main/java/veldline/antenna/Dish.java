@@ -189,6 +189,7 @@ public final class Dish implements ApertureFamily {
     /** Larger or smaller with the same focus for its size: a tenth more across is 0.8 dB. */
     @Override
     public ApertureDesign forGain(ApertureDesign d, double frequency, double dbi) {
+        d.needs(DIAMETER, FOCUS);
         ApertureDesign made = d;
         double wave = C / frequency;
         // With the same focus for its size it asks for the same light.

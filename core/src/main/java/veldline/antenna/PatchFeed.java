@@ -85,7 +85,9 @@ record PatchFeed(double share, double quality, double edge, double one, double o
         double lost = tangent + 1 / metal;
         double share = 1 / radiated / (1 / radiated + lost);
         double quality = 1 / (1 / radiated + lost);
-        double off = length / p.length() - 1;
+        // What rings is the patch with its fringes, which stay as wide when it is cut.
+        double fringes = 2 * p.extension();
+        double off = (length + fringes) / (p.length() + fringes) - 1;
         // Both corners together take cut² from length²; the way across them rings higher by twice that share.
         double apart = 2 * cut * cut / (length * length);
         return new PatchFeed(
@@ -116,6 +118,16 @@ record PatchFeed(double share, double quality, double edge, double one, double o
                 .gives(-10 * Math.log10((a + 1) * (a + 1) / (2 * (a * a + 1))), "dB", 2);
     }
 
+    /** How far in from its edge a line is matched best, metres; at the edge where that is too low already. */
+    double inset(double line, double length) {
+        double there = new Complex(1, one)
+                .reciprocal()
+                .add(new Complex(1, other).reciprocal())
+                .multiply(edge / 2)
+                .getReal();
+        return there <= line ? 0 : length / Math.PI * Math.acos(Math.sqrt(line / there));
+    }
+
     /** At its inset, off its resonance where it was cut long or short. */
     Radiation.Feed at(double inset, double length) {
         double in = Math.cos(Math.PI * inset / length);
@@ -125,7 +137,8 @@ record PatchFeed(double share, double quality, double edge, double one, double o
                 .multiply(edge * in * in / 2);
         return new Radiation.Feed(
                 fed(turns() ? RESISTANCE_TURNING : RESISTANCE, inset, length).gives(z.getReal(), "Ω", 0),
-                fed(turns() ? REACTANCE_TURNING : REACTANCE, inset, length).gives(z.getImaginary(), "Ω", 0));
+                fed(turns() ? REACTANCE_TURNING : REACTANCE, inset, length).gives(z.getImaginary(), "Ω", 0),
+                true);
     }
 
     private Worked.Builder fed(Formula formula, double inset, double length) {

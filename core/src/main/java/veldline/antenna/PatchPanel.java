@@ -15,21 +15,21 @@ import veldline.quantity.Unit;
 /** Patches over their ground: one, a panel of rows and columns, or one column as a sector antenna. */
 public final class PatchPanel implements ApertureFamily {
     private static final double C = 299_792_458.0;
-    private static final int SUBSTRATE = 0;
+    static final int SUBSTRATE = 0;
     static final int THICK = 1;
     static final int LENGTH = 2;
     static final int INSET = 3;
-    static final int ROWS = 4;
-    static final int COLUMNS = 5;
+    public static final int ROWS = 4;
+    public static final int COLUMNS = 5;
     static final int PITCH_ALONG = 6;
     static final int PITCH_ACROSS = 7;
     private static final int TAPER = 8;
-    private static final int TILT = 9;
+    static final int TILT = 9;
     private static final int LINES = 10;
     private static final int BACK = 11;
     static final int TURNS = 12;
     private static final int BOW = 13;
-    private static final int WIDTH = 14;
+    static final int WIDTH = 14;
     static final int CORNERS = 15;
     /** A patch is left whatever is cut off it. */
     static final double CUT_MOST = 0.4;
@@ -37,6 +37,8 @@ public final class PatchPanel implements ApertureFamily {
     private static final double USUAL = 14;
     /** What its feed is to be, ohms. */
     private static final double LINE = 50;
+    /** A width that goes with its length settles in so many. */
+    private static final int TRIES = 4;
 
     private static final double[] PERMITTIVITY = {1.04, 2.2, 4.4};
     private static final double[] TANGENT = {0.0005, 0.001, 0.02};
@@ -299,10 +301,43 @@ public final class PatchPanel implements ApertureFamily {
         return all;
     }
 
+    @Override
+    public boolean tunes() {
+        return true;
+    }
+
+    /** As long as rings here, the corners so that its field turns evenly, the feed where it is nearest to 50 Ω. */
+    @Override
+    public ApertureDesign tuned(ApertureDesign d, double frequency) {
+        ApertureDesign made = d;
+        // A square one's width goes with its length, and its quality with both.
+        for (int i = 0; i < TRIES; i++) {
+            made = made.withFree(LENGTH, right(made, frequency));
+            if (turns(made)) {
+                made = made.withFree(
+                        CORNERS,
+                        PatchFeed.cut(made.size(LENGTH), fed(made, frequency).quality()));
+            }
+        }
+        double in = fed(made, frequency).inset(LINE, made.size(LENGTH));
+        return made.withFree(INSET, in);
+    }
+
+    /** Patches ring in a narrow band. */
+    @Override
+    public double span() {
+        return 0.1;
+    }
+
     /** How long one is to be: where its field turns, between the two ways it rings. */
     private static double right(ApertureDesign d, double frequency) {
-        double straight = patch(d, frequency).length();
-        return turns(d) ? straight * (1 + 1 / (2 * fed(d, frequency).quality())) : straight;
+        Patch p = patch(d, frequency);
+        double straight = p.length();
+        return turns(d)
+                ? straight
+                        + (straight + 2 * p.extension())
+                                / (2 * fed(d, frequency).quality())
+                : straight;
     }
 
     @Override
@@ -336,39 +371,13 @@ public final class PatchPanel implements ApertureFamily {
 
     @Override
     public List<String> parts(ApertureDesign d, double frequency) {
-        int n = d.count(ROWS) * d.count(COLUMNS);
-        List<String> all = new ArrayList<>();
-        all.add(n
-                + (n == 1 ? " patch " : " patches ")
-                + d.sizes().get(LENGTH)
-                + (turns(d)
-                        ? " square, two corners across from each other cut off by "
-                                + d.sizes().get(CORNERS) + " a side, those that the drawing shows"
-                        : " along the field by " + d.sizes().get(WIDTH) + " across"));
-        all.add("Ground, " + NumberText.shown(PatchDrawing.high(d) * 1000, 0) + " mm along the field by "
-                + NumberText.shown(PatchDrawing.wide(d) * 1000, 0) + " mm, "
-                + MEASURES.get(SUBSTRATE).words().get(d.count(SUBSTRATE)) + ", "
-                + d.sizes().get(THICK));
-        if (n > 1) {
-            all.add("Divider to " + n + " patches by lines of equal length"
-                    + (d.size(TILT) > 0 ? ", each next row later for the tilt" : ""));
-        }
-        return all;
+        return PatchWork.parts(d);
     }
 
     @Override
     public List<String> steps(ApertureDesign d, double frequency) {
-        return List.of(
-                "Scribe the patches from one corner of the ground, which is the datum for all of them.",
-                "Caution: etching bath and laminate dust harm eyes and lungs; goggles, gloves, wet sanding, local rules for the waste.",
-                "Drill for each feed " + d.sizes().get(INSET)
-                        + " in from the patch's edge, in the middle of its width.",
-                "Caution: solder under an extractor, iron and solder away from the laminate's edge.",
-                "Hold: patch open to ground at direct current, feed not shorted, spacers even to a tenth of a millimetre.",
-                "File " + NumberText.shown(1000 * right(d, frequency) / frequency * 1e6, 3)
-                        + " mm off its length for each MHz it is low; what is filed off does not come back.",
-                "The field stands " + (d.upright() ? "upright" : "level")
-                        + ": turn the panel so before the clamps are tight.");
+        double rings = right(d, frequency) + 2 * patch(d, frequency).extension();
+        return PatchWork.steps(d, rings / frequency * 1e6);
     }
 
     @Override

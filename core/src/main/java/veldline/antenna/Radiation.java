@@ -85,8 +85,12 @@ public record Radiation(Worked ceiling, List<Worked> losses, double doubt, FarFi
         return OptionalDouble.of(low);
     }
 
-    /** Impedance at its socket, each part as it was worked out. */
-    public record Feed(Worked resistance, Worked reactance) {
+    /**
+     * Impedance at its socket, each part as it was worked out.
+     *
+     * @param told whether it follows from the measures, at any frequency; else it is a return loss that was typed for one
+     */
+    public record Feed(Worked resistance, Worked reactance, boolean told) {
         private static final Formula TYPED = new Formula(
                 "Resistance by its return loss",
                 "What comes back is r decibels weaker; its phase is not told, and the greater of the two resistances is taken.",
@@ -104,15 +108,16 @@ public record Radiation(Worked ceiling, List<Worked> losses, double doubt, FarFi
                     Worked.of(TYPED)
                             .typed("r", "return loss", returnLoss, "dB", 1)
                             .gives(50 * (1 + rho) / (1 - rho), "Ω", 0),
-                    Worked.of(NONE).computed("x", "taken for", 0, "Ω", 0).gives(0, "Ω", 0));
+                    Worked.of(NONE).computed("x", "taken for", 0, "Ω", 0).gives(0, "Ω", 0),
+                    false);
         }
 
         static Feed solved(Complex z) {
             return new Feed(
-                    told("Resistance of the feed", z.getReal()), told("Reactance of the feed", z.getImaginary()));
+                    part("Resistance of the feed", z.getReal()), part("Reactance of the feed", z.getImaginary()), true);
         }
 
-        private static Worked told(String name, double ohms) {
+        private static Worked part(String name, double ohms) {
             Formula solved = new Formula(
                     name,
                     "Of the feed by itself; what comes back from the dish shifts it a little.",

@@ -33,7 +33,7 @@ public final class RoundHorn implements ApertureFamily {
             Measure.length("Opening, across", 0.7, 20),
             Measure.length("Throat to opening", 0.1, 40),
             Measure.length("Tube, inside", 0.6, 1),
-            Measure.number("Return loss at its socket", Unit.DB, 6, 40));
+            Measure.number(ApertureFamily.RETURN_LOSS, Unit.DB, 6, 40));
 
     private static final Formula LIT = new Formula(
             "Lost to the tube's light and late edges",
@@ -114,6 +114,7 @@ public final class RoundHorn implements ApertureFamily {
     /** Opening and length together, its edge no later than pays, on the tube it has. */
     @Override
     public ApertureDesign forGain(ApertureDesign d, double frequency, double dbi) {
+        d.needs(OPENING, LENGTH);
         double wave = C / frequency;
         double waves = Math.pow(10, (dbi + 1.5) / 20) / Math.PI;
         ApertureDesign made = d;

@@ -45,7 +45,7 @@ public final class SlottedSheet implements ApertureFamily {
             Measure.length("Slot at the throat", 0.004, 0.06),
             Measure.choice("It widens", "by the exponential", "straight"),
             Measure.length("Sheet beside the mouth", 0.15, 1.5),
-            Measure.number("Return loss at its socket", Unit.DB, 6, 40),
+            Measure.number(ApertureFamily.RETURN_LOSS, Unit.DB, 6, 40),
             Measure.length("Slot behind the throat", 0.1, 0.45));
 
     private static final Formula SUMMED = new Formula(

@@ -11,6 +11,7 @@ import veldline.field.wire.Port;
 import veldline.field.wire.Vec;
 import veldline.field.wire.Wire;
 import veldline.field.wire.WireModel;
+import veldline.picture.Mark.At;
 
 /**
  * Sheet metal around an axis as a net of wires: rings and lines along, each wire with the surface of the sheet it stands for (the
@@ -87,6 +88,46 @@ final class WireGrid {
             double r = fromR + (toR - fromR) * i / n;
             rings.add(ring(x, r));
         }
+    }
+
+    /**
+     * Rings of four sides from one opening to another, so many places along its level sides and so many along its upright ones; the first
+     * of them is left out where it stands already. Its first place is the middle of the lower side.
+     *
+     * @param level an even number
+     * @param upright an even number
+     */
+    void square(double fromX, At from, double toX, At to, int level, int upright) {
+        int n = steps(Math.hypot(toX - fromX, Math.hypot(to.x() - from.x(), to.y() - from.y()) / 2), wave);
+        for (int i = rings.isEmpty() ? 0 : 1; i <= n; i++) {
+            double share = (double) i / n;
+            rings.add(square(
+                    fromX + (toX - fromX) * share,
+                    from.x() + (to.x() - from.x()) * share,
+                    from.y() + (to.y() - from.y()) * share,
+                    level,
+                    upright));
+        }
+    }
+
+    private static List<Vec> square(double x, double wide, double high, int level, int upright) {
+        List<Vec> ring = new ArrayList<>();
+        for (int i = 0; i < level / 2; i++) {
+            ring.add(new Vec(x, wide * i / level, -high / 2));
+        }
+        for (int i = 0; i < upright; i++) {
+            ring.add(new Vec(x, wide / 2, -high / 2 + high * i / upright));
+        }
+        for (int i = 0; i < level; i++) {
+            ring.add(new Vec(x, wide / 2 - wide * i / level, high / 2));
+        }
+        for (int i = 0; i < upright; i++) {
+            ring.add(new Vec(x, -wide / 2, high / 2 - high * i / upright));
+        }
+        for (int i = 0; i < level / 2; i++) {
+            ring.add(new Vec(x, -wide / 2 + wide * i / level, -high / 2));
+        }
+        return ring;
     }
 
     /**

@@ -29,6 +29,7 @@ import veldline.path.Geodesic;
  * @param nearWide its field all around; later than its figures
  * @param farWide likewise
  * @param grid the one that is shaped as a net of wires; empty inside where that says nothing. Comes last, too
+ * @param band that one at one frequency after the other
  * @param mesh what the antenna's figures are good to; comes last, and nothing waits for it
  * @param tolerances how exactly it has to be cut; empty inside where there is nothing to keep. Comes last, too
  * @param closer the whole sphere, what more of it buys, how it is built; comes last, too
@@ -53,6 +54,7 @@ public record Assessment(
         Optional<Stage<WideField>> nearWide,
         Optional<Stage<WideField>> farWide,
         Stage<Optional<GridFigures>> grid,
+        Stage<GainBand> band,
         Stage<Sweep> sweep,
         Stage<MeshFigures> mesh,
         Stage<Optional<ToleranceFigures>> tolerances,
@@ -179,6 +181,7 @@ public record Assessment(
                 stale(nearWide, before.nearWide, asOf),
                 stale(farWide, before.farWide, asOf),
                 grid.orStale(before.grid, asOf),
+                band.orStale(before.band, asOf),
                 sweep.orStale(before.sweep, asOf),
                 mesh.orStale(before.mesh, asOf),
                 tolerances.orStale(before.tolerances, asOf),
@@ -232,6 +235,7 @@ public record Assessment(
                 nearWide,
                 farWide,
                 grid,
+                band,
                 sweep,
                 mesh,
                 tolerances,

@@ -101,7 +101,10 @@ public final class Assessor {
                                 ? new Stage.Running<AntennaFigures>()
                                 : antenna(in, goOn))
                         .orElse(new Stage.Absent<>(nothingToShape(job))));
-        Stage<Sweep> sweep = input.map(in -> sweep(in, depth, goOn)).orElse(new Stage.Absent<>(nothingToShape(job)));
+        Stage<GainBand> band = openings.band(job, depth, goOn);
+        Stage<Sweep> sweep = openings.sweep(job, band, goOn)
+                .orElseGet(
+                        () -> input.map(in -> sweep(in, depth, goOn)).orElse(new Stage.Absent<>(nothingToShape(job))));
         Stage<MeshFigures> mesh =
                 input.map(in -> mesh(in, depth, antenna, goOn)).orElse(new Stage.Absent<>(nothingToShape(job)));
         Stage<Optional<ToleranceFigures>> tolerances =
@@ -139,6 +142,7 @@ public final class Assessor {
                 openings.wide(job, true, depth),
                 openings.wide(job, false, depth),
                 openings.grid(job, depth, goOn),
+                band,
                 sweep,
                 mesh,
                 tolerances,
@@ -161,6 +165,16 @@ public final class Assessor {
                 prove(job, depth),
                 Map.of());
         return Findings.judge(bare);
+    }
+
+    /**
+     * Solves the net of wires of an antenna with an opening over the band, half a minute's work that nobody waits for unasked; assessments
+     * from then on have it. May be called beside them.
+     *
+     * @param goOn polled often; when false the work stops with a {@link SolveFailure}
+     */
+    public void solveBand(Job job, BooleanSupplier goOn) {
+        openings.solveBand(job, goOn);
     }
 
     private static String nothingToShape(Job job) {

@@ -1,6 +1,5 @@
 package veldline.assess;
 
-import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import java.util.function.Function;
 import veldline.antenna.Antenna;
@@ -58,7 +57,8 @@ final class CloserStages {
                                     i,
                                     ApertureStage.look(new ApertureStage.Input(d, frequency))
                                             .figures(),
-                                    Optional.empty(),
+                                    GainBand.of(new ApertureStage.Input(d, frequency), goOn)
+                                            .fed(),
                                     goOn)),
                     goOn);
         }

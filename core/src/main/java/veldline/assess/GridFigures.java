@@ -21,8 +21,9 @@ import veldline.line.Mismatch;
  * @param gain straight ahead
  * @param frontToBack over straight back
  * @param swr at its feed, on 50 Ω
+ * @param impedance there, ohms
  */
-public record GridFigures(Worked gain, Worked frontToBack, Worked swr) {
+public record GridFigures(Worked gain, Worked frontToBack, Worked swr, Complex impedance) {
     private static final String METHOD =
             "Net of wires of equal area (Ludwig, IEEE Trans. AP-35 (1987)), by the method of moments";
 
@@ -74,6 +75,7 @@ public record GridFigures(Worked gain, Worked frontToBack, Worked swr) {
                         .computed("a", "ahead", ahead, "dBi", 2)
                         .computed("b", "back", back, "dBi", 2)
                         .gives(ahead - back, "dB", 0, 2),
-                Mismatch.workedSwr(z, 50, "its feed, solved as a net of wires"));
+                Mismatch.workedSwr(z, 50, "its feed, solved as a net of wires"),
+                z);
     }
 }

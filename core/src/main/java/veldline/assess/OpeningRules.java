@@ -4,7 +4,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import veldline.antenna.ApertureDesign;
+import veldline.antenna.Measure;
+import veldline.antenna.OpeningChange;
 import veldline.explain.Finding;
+import veldline.job.JobChange;
+import veldline.line.Mismatch;
+import veldline.quantity.Quantity;
+import veldline.quantity.Unit;
 
 /** Judgements on antennas with an opening: of the end that is shaped here, and, shorter, of the other one. */
 final class OpeningRules {
@@ -37,11 +43,32 @@ final class OpeningRules {
                                 g.gain()),
                         Finding.fits(g.frontToBack().shown(), "front to back, by the same net.", "", g.frontToBack()),
                         Finding.fits(
-                                "SWR " + g.swr().number(),
-                                "at its feed as drawn, by the same net.",
-                                "It is trimmed on the analyser all the same.",
-                                g.swr())))
+                                        "SWR " + g.swr().number(),
+                                        "at its feed as drawn, by the same net.",
+                                        "It is trimmed on the analyser all the same.",
+                                        g.swr())
+                                .withRemedies(asReturnLoss(a, g))))
                 .toList();
+    }
+
+    /** What was typed for the socket may be what the net has. */
+    private static List<Finding.Remedy> asReturnLoss(Assessment a, GridFigures g) {
+        boolean near = a.job().madeNear();
+        if (!(a.job().antenna(near) instanceof ApertureDesign d)
+                || d.of().returnLoss().isEmpty()) {
+            return List.of();
+        }
+        int index = d.of().returnLoss().getAsInt();
+        Measure m = d.of().measures().get(index);
+        double solved = Mismatch.returnLossDb(Mismatch.swr(g.impedance(), 50));
+        double kept = Math.max(m.least(1), Math.min(m.most(1), solved));
+        Quantity taken = Quantity.shown(kept, Unit.DB, 1);
+        return d.locked().contains(index) || taken.equals(d.sizes().get(index))
+                ? List.of()
+                : List.of(new Finding.Remedy(
+                        "Count " + taken + " at its socket",
+                        "In place of the " + d.sizes().get(index) + " that is typed.",
+                        new JobChange.OfOpening(near, new OpeningChange.Size(index, taken))));
     }
 
     /** Modes, focus, phase centre, others' ways to its gain. */

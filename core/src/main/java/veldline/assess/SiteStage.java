@@ -74,7 +74,7 @@ public final class SiteStage {
         double f = b.frequency().value();
         return b.near().radio().power().value()
                 - job.nearRun().lossDb(f)
-                + job.farAntenna().claimedGain().map(w -> w.value()).orElse(0.0)
+                + job.farAntenna().toldGain(f).map(w -> w.value()).orElse(0.0)
                 - job.farRun().lossDb(f)
                 - LineStage.polarization(job).value();
     }

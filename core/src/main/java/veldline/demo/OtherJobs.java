@@ -11,12 +11,16 @@ import static veldline.demo.Reserve.run;
 
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import veldline.antenna.AssemblyStep;
 import veldline.antenna.Design;
 import veldline.antenna.Families;
 import veldline.antenna.Family;
+import veldline.antenna.Inspection;
+import veldline.antenna.InspectionText;
 import veldline.antenna.Polarized;
 import veldline.antenna.Yagi;
 import veldline.explain.Program;
@@ -202,7 +206,7 @@ final class OtherJobs {
                         .withRate(q("10", Unit.MBIT_S))
                         .withUnseen(true)
                         .withBudget(q("140", Unit.ONE)))
-                .withNearAntenna(bought("Sector panel", "9.0", Polarized.UPRIGHT, "90", "0.36", N_JACK))
+                .withNearAntenna(Reserve.patches(2442e6, 2, 1, true))
                 .withFarAntenna(builtIn("Telephone's own", "-2.0", Polarized.UPRIGHT))
                 .withNearRun(run(access, List.of(cable("c-rg316-rpsma-n", "0.6")), N_JACK))
                 .withFarRun(run(phone, List.of(), Reserve.BUILT_IN));
@@ -254,7 +258,15 @@ final class OtherJobs {
                 .withTide(q("1.2", Unit.M));
         Job job = NewJob.of(Reserve.NAME, "Survey skiff video", brief)
                 .withNeeds(Needs.none().withRate(q("18", Unit.MBIT_S)).withDelay(q("20", Unit.MILLISECOND)))
-                .withNearAntenna(bought("Cloverleaf", "1.5", Polarized.LEFT_HAND, "", "0.06", SMA_JACK))
+                .withNearAntenna(bought("Cloverleaf", "1.5", Polarized.LEFT_HAND, "", "0.06", SMA_JACK)
+                        .withInspection(Optional.of(new Inspection(
+                                InspectionText.parts("cloverleaf 1, cover 1, stem 1")
+                                        .orElseThrow(),
+                                Collections.nCopies(3, Inspection.Contact.JOINED),
+                                Optional.of(q("59", Unit.MM)),
+                                InspectionText.sweep("5650 1.71, 5725 1.46, 5780 1.39, 5850 1.52, 5900 1.77")
+                                        .orElseThrow(),
+                                List.of(AssemblyStep.values())))))
                 .withFarAntenna(made("helix", 5780e6, "0.115", "1.0", Metal.COPPER, false))
                 .withNearRun(run(craft, List.of(Drawer.part("a-sman-sman")), SMA_JACK))
                 .withFarRun(run(ground, List.of(cable("c-5mm-sma-n", "2")), N_JACK));

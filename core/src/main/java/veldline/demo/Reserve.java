@@ -2,7 +2,12 @@ package veldline.demo;
 
 import java.util.List;
 import java.util.Optional;
+import veldline.antenna.ApertureDesign;
+import veldline.antenna.ApertureFamily;
 import veldline.antenna.Bought;
+import veldline.antenna.Families;
+import veldline.antenna.Family;
+import veldline.antenna.PatchPanel;
 import veldline.antenna.Polarized;
 import veldline.feed.Connector;
 import veldline.feed.Drawer;
@@ -20,6 +25,7 @@ import veldline.path.Surface;
 import veldline.path.Way;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
+import veldline.stock.Metal;
 
 /** What the jobs of the reserve have in common. */
 final class Reserve {
@@ -79,6 +85,15 @@ final class Reserve {
                 width.isEmpty() ? Optional.empty() : Optional.of(q(width, Unit.DEG)),
                 q(length, Unit.M),
                 connector);
+    }
+
+    /** Patches on air, so many along their field and across it, cut for a frequency, hertz. */
+    static ApertureDesign patches(double frequency, int along, int across, boolean upright) {
+        ApertureFamily family = Families.apertures("patches");
+        Family.Wish wish = new Family.Wish(frequency, 0.6, 4e-3, Metal.ALUMINIUM, upright);
+        ApertureDesign one = family.tuned(family.design(wish), frequency);
+        return one.withSize(PatchPanel.ROWS, Quantity.of(Integer.toString(along), Unit.ONE))
+                .withSize(PatchPanel.COLUMNS, Quantity.of(Integer.toString(across), Unit.ONE));
     }
 
     static Bought builtIn(String name, String gain, Polarized field) {

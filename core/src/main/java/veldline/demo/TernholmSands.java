@@ -1,16 +1,10 @@
 package veldline.demo;
 
 import java.time.Instant;
-import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import veldline.antenna.AssemblyStep;
-import veldline.antenna.Bought;
-import veldline.antenna.Inspection;
-import veldline.antenna.InspectionText;
-import veldline.antenna.Polarized;
 import veldline.antenna.Yagi;
 import veldline.antenna.YagiShape;
 import veldline.explain.Program;
@@ -92,21 +86,7 @@ public final class TernholmSands {
                         .withHours(q("5", Unit.HOUR)))
                 .withNearAntenna(yagi)
                 .withBeside(Optional.of(new Beside(true, built(yagi))))
-                .withFarAntenna(new Bought(
-                        "Lodge panel",
-                        q("12.0", Unit.DBI),
-                        Polarized.FLAT,
-                        Optional.of(q("40", Unit.DEG)),
-                        q("290", Unit.MM),
-                        jackN,
-                        Optional.of(new Inspection(
-                                InspectionText.parts("panel 1, bracket 2, bolt M6 4, washer 8")
-                                        .orElseThrow(),
-                                Collections.nCopies(4, Inspection.Contact.JOINED),
-                                Optional.of(q("287", Unit.MM)),
-                                InspectionText.sweep("2400 1.72, 2420 1.51, 2437 1.38, 2460 1.44, 2480 1.63")
-                                        .orElseThrow(),
-                                List.of(AssemblyStep.values())))))
+                .withFarAntenna(Reserve.patches(2437e6, 1, 2, false))
                 .withNearRun(near)
                 .withFarRun(far)
                 .withRaise(new RaisePlan(
@@ -189,7 +169,7 @@ public final class TernholmSands {
                 + gain
                 - veldline.path.FreeSpace.lossDb(job.brief().distance().value(), frequency)
                 + tide.middle().bounceDb()
-                + job.farAntenna().claimedGain().orElseThrow().value()
+                + job.farAntenna().toldGain(frequency).orElseThrow().value()
                 - job.farRun().lossDb(frequency);
         return new Recording.Quoted(level, 1.5, on, Program.VERSION);
     }

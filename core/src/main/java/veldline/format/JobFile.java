@@ -174,7 +174,8 @@ public final class JobFile {
         ObjectNode hops = major < 2 || major == 2 && minor < 4 ? Migration23To24.apply(way) : way;
         ObjectNode locks = major < 2 || major == 2 && minor < 5 ? Migration24To25.apply(hops) : hops;
         ObjectNode openings = major < 2 || major == 2 && minor < 6 ? Migration25To26.apply(locks) : locks;
-        return major < 2 || major == 2 && minor < 7 ? Migration26To27.apply(openings) : openings;
+        ObjectNode words = major < 2 || major == 2 && minor < 7 ? Migration26To27.apply(openings) : openings;
+        return major < 2 || major == 2 && minor < 8 ? Migration27To28.apply(words) : words;
     }
 
     private static void newerMajor(String version, Optional<List<String>> troubles) throws FormatException {

@@ -84,7 +84,7 @@ public final class World {
                 + ray.bounceDb(
                         nearHeight + hidden.heightError - tide,
                         job.brief().far().height().value() - tide)
-                + job.farAntenna().claimedGain().map(g -> g.value()).orElse(0.0)
+                + job.farAntenna().toldGain(frequency).map(g -> g.value()).orElse(0.0)
                 - 1.0 // claims run high
                 - job.farRun().lossDb(frequency);
     }

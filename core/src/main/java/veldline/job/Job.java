@@ -56,7 +56,7 @@ public record Job(
         List<LogEntry> log)
         implements JobBuilder.With {
     /** Version of the form in which jobs are kept, major and minor. */
-    public static final String FORMAT = "2.7";
+    public static final String FORMAT = "2.8";
 
     public Job {
         stations = List.copyOf(stations);

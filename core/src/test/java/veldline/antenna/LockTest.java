@@ -1,8 +1,10 @@
 package veldline.antenna;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -45,6 +47,38 @@ class LockTest {
         Design larger = d.withLock(1, true).scaled(1.1);
         assertThat(larger.size(1)).isEqualTo(d.size(1));
         assertThat(larger.size(2)).isGreaterThan(1.09 * d.size(2));
+    }
+
+    static List<ApertureFamily> openings() {
+        return Families.apertures();
+    }
+
+    /** Cut for another frequency, or made for another gain, what is locked stays, or the sentence says what would have to move. */
+    @ParameterizedTest
+    @MethodSource("openings")
+    void aLockedMeasureOfAnOpeningStays(ApertureFamily family) {
+        ApertureDesign d = family.design(new Family.Wish(2437e6, 0.6, 3e-3, Metal.COPPER, false));
+        ApertureDesign free = family.tuned(d, 0.97 * 2437e6);
+        for (int i = 0; i < d.sizes().size(); i++) {
+            ApertureDesign locked = new OpeningChange.Lock(i, true).applyTo(d);
+            assertThat(family.tuned(locked, 0.97 * 2437e6).sizes().get(i))
+                    .isEqualTo(d.sizes().get(i));
+            assertThat(new OpeningChange.Lock(i, false).applyTo(locked)).isEqualTo(d);
+            assertThat(new OpeningChange.Stands(true).applyTo(locked).locked()).containsExactly(i);
+            assertThat(new OpeningChange.Made(Metal.BRASS).applyTo(locked).locked())
+                    .containsExactly(i);
+        }
+        assertThat(free.equals(d)).as("tunes").isNotEqualTo(family.tunes());
+        if (family.madeForGain()) {
+            ApertureDesign made = family.forGain(d, 2437e6, 17);
+            int moved = IntStream.range(0, d.sizes().size())
+                    .filter(i -> !made.sizes().get(i).equals(d.sizes().get(i)))
+                    .findFirst()
+                    .orElseThrow();
+            assertThatThrownBy(() -> family.forGain(new OpeningChange.Lock(moved, true).applyTo(d), 2437e6, 17))
+                    .hasMessageContaining(family.measures().get(moved).name())
+                    .hasMessageContaining("set it free");
+        }
     }
 
     static List<YagiChange> shapes() {

@@ -24,9 +24,10 @@ class PatchFeedTest {
         Patch p = new Patch(F, 2.2, 1.5e-3, length);
         PatchFeed straight = PatchFeed.of(begun(), p, 0.001, p.length(), 0);
         // Between its two ways it is at the frequency when it is longer by half of what sets them apart.
-        double right = p.length() * (1 + share * share / (2 * straight.quality()));
+        double rings = p.length() + 2 * p.extension();
+        double right = p.length() + rings * share * share / (2 * straight.quality());
         double cut = PatchFeed.cut(right, straight.quality()) * share;
-        return PatchFeed.of(begun(), p, 0.001, right + off * p.length(), cut);
+        return PatchFeed.of(begun(), p, 0.001, right + off * rings, cut);
     }
 
     /** Cut right, its two ways are off by a half turn of a right angle each: the ellipse is a circle and the feed sees no reactance. */

@@ -71,6 +71,34 @@ class GridFiguresTest {
                 .isCloseTo(d.radiation(F).gain().value(), within(d.radiation(F).doubt() + 0.5));
     }
 
+    /**
+     * An open guide gains 21.6 times its width in metres times gigahertz, which was measured (Yaghjian, IEEE Trans. AP-32 (1984), eq. 28):
+     * sum and net are within a quarter of a decibel of that, from two sides that share nothing.
+     */
+    @Test
+    void anOpenGuideGainsWhatWasMeasured() {
+        ApertureDesign begun = begun("horn");
+        ApertureDesign guide = begun.withSize(0, begun.sizes().get(3))
+                .withSize(1, begun.sizes().get(4))
+                .withSize(2, Quantity.of("23", Unit.MM));
+        double measured = 10 * Math.log10(21.6 * F / 1e9 * guide.size(3));
+        assertThat(guide.radiation(F).gain().value()).isCloseTo(measured, within(0.3));
+        assertThat(solved(guide).gain().value()).isCloseTo(measured, within(0.3));
+    }
+
+    /** A small horn's net and the sum over its opening share nothing but the measures. */
+    @Test
+    void aSmallHornsNetBearsOutItsSum() {
+        ApertureDesign d = begun("horn").of().forGain(begun("horn"), F, 8.5);
+        assertThat(d.radiation(F).gain().value()).isCloseTo(8.5, within(0.02));
+        GridFigures net = solved(d);
+        assertThat(net.gain().value()).isCloseTo(8.5, within(0.5));
+        assertThat(net.frontToBack().value()).isGreaterThan(9);
+        assertThat(begun("horn").of().grid(begun("horn"), F))
+                .as("15 dBi asks for too fine a net")
+                .isEmpty();
+    }
+
     /** A choke ring stops what runs round the rim: the back falls by several decibels, ahead gains a little, and the power still adds up. */
     @Test
     void aChokeRingQuietsTheBack() {

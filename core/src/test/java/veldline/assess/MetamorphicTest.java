@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.ToDoubleFunction;
@@ -33,7 +34,15 @@ import veldline.stock.Tool;
  * last digit.
  */
 class MetamorphicTest {
-    private static final Job JOB = TernholmSands.nestCamera();
+    private static final Job JOB = TernholmSands.nestCamera()
+            .withFarAntenna(new Bought(
+                    "Lodge panel",
+                    Quantity.of("12.0", Unit.DBI),
+                    Polarized.FLAT,
+                    Optional.of(Quantity.of("40", Unit.DEG)),
+                    Quantity.of("290", Unit.MM),
+                    TernholmSands.nestCamera().farRun().antenna(),
+                    Optional.empty()));
     private static final Assessor ASSESSOR = new Assessor();
 
     /** The numbers of a job that are looked at. */

@@ -11,6 +11,7 @@ import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicReference;
+import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import veldline.assess.Assessment;
 import veldline.assess.Assessor;
@@ -182,6 +183,11 @@ public final class JobDesk implements AutoCloseable {
             unseen = false;
             publish(assessor.assess(job, Assessor.Depth.FIRST, () -> true), job);
         }
+    }
+
+    /** Solves the net of what has an opening over the band, on the thread it is called on; {@link #assess} then shows it. */
+    public void solveBand(Job job, BooleanSupplier goOn) {
+        assessor.solveBand(job, goOn);
     }
 
     /** Works out what follows from the job as it is. Jobs that were never looked at are skipped. */

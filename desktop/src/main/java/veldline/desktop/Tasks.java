@@ -11,6 +11,7 @@ import java.util.concurrent.CompletableFuture;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import veldline.antenna.Antenna;
+import veldline.antenna.ApertureDesign;
 import veldline.antenna.Design;
 import veldline.antenna.OwnWires;
 import veldline.antenna.Polarized;
@@ -118,7 +119,21 @@ final class Tasks {
                     new Input.Outcome.Remade("Cutting to resonance", job.madeNear(), a -> d.tuned(frequency)),
                     "No size near this one is resonant; change a measure first.",
                     "It could not be cut to resonance: ");
+        } else if (job.antenna(job.madeNear()) instanceof ApertureDesign d) {
+            remake(new Input.Outcome.Remade("Cutting it for here", job.madeNear(), a -> d.of().tuned(d, frequency)));
         }
+    }
+
+    /** Solves the net of wires of what has an opening over the band. */
+    void netBand(Job job) {
+        studies.ask(
+                "Solving its net of wires over the band",
+                p -> {
+                    work.desk().solveBand(job, () -> p.step(0, 0, ""));
+                    return job;
+                },
+                o -> work.desk().assess(),
+                e -> work.tell(e.getMessage() + "."));
     }
 
     /** Makes an antenna anew as an input asks. */

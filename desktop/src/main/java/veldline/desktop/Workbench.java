@@ -323,6 +323,7 @@ public final class Workbench implements AutoCloseable {
             case GO_BACK -> goBack();
             case CHECK_ADVERT -> tasks.checkAdvert();
             case TUNE -> tasks.tune(desk.job());
+            case NET_BAND -> tasks.netBand(desk.job());
             default -> throw new IllegalArgumentException(command + " belongs to the window");
         }
     }

@@ -14,6 +14,7 @@ import veldline.antenna.Design;
 import veldline.antenna.Families;
 import veldline.antenna.Family;
 import veldline.antenna.Inspection;
+import veldline.antenna.Polarized;
 import veldline.antenna.YagiSchool;
 import veldline.assess.Step;
 import veldline.demo.TernholmSands;
@@ -62,6 +63,16 @@ class BelowTest extends WindowTest {
     void aBoughtAntennaIsUnpackedElementByElement() {
         settle();
         interact(() -> {
+            work.apply(new JobChange.Fit(
+                    false,
+                    new Bought(
+                            "Lodge panel",
+                            Quantity.of("12.0", Unit.DBI),
+                            Polarized.FLAT,
+                            Optional.of(Quantity.of("40", Unit.DEG)),
+                            Quantity.of("290", Unit.MM),
+                            work.desk().job().farRun().antenna(),
+                            Optional.of(Inspection.NONE.withDone(List.of(AssemblyStep.values()))))));
             work.goStop("far-antenna");
             work.go(Step.SHAPE);
         });

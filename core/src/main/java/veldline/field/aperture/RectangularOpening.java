@@ -1,6 +1,8 @@
 package veldline.field.aperture;
 
 import java.util.function.DoubleUnaryOperator;
+import org.hipparchus.analysis.interpolation.SplineInterpolator;
+import org.hipparchus.analysis.polynomials.PolynomialSplineFunction;
 import org.hipparchus.complex.Complex;
 
 /**
@@ -64,6 +66,41 @@ public record RectangularOpening(double height, double width, double wave, Side 
     /** In the H plane. */
     public Complex inH(double theta) {
         return sum(h, width, 2 * Math.PI / wave * Math.sin(theta)).divide(sum(h, width, 0));
+    }
+
+    /**
+     * Straight ahead over what the same power would give everywhere alike, by the sum of all directions. For many waves it is what its
+     * closed form says; under two that one counts power that a small opening never sends, and is 2.5 dB low for an open guide.
+     */
+    public double directivity() {
+        double k = 2 * Math.PI / wave;
+        double waves = Math.max(height, width) / wave;
+        DoubleUnaryOperator up = table(e, height, k, waves);
+        DoubleUnaryOperator across = table(h, width, k, waves);
+        double ahead = up.applyAsDouble(0) * across.applyAsDouble(0);
+        FarField far = (theta, phi) -> {
+            double lean = (1 + Math.cos(theta)) / 2;
+            double s = k * Math.sin(theta);
+            return lean
+                    * lean
+                    * up.applyAsDouble(Math.abs(s * Math.cos(phi)))
+                    * across.applyAsDouble(Math.abs(s * Math.sin(phi)))
+                    / ahead;
+        };
+        return far.directivity(2 + (int) (2 * waves), 16 + (int) (8 * waves));
+    }
+
+    /** Power of one side by the lead, from none to that of a grazing angle; joined smoothly, since all directions ask for it. */
+    private static DoubleUnaryOperator table(Side side, double length, double most, double waves) {
+        int n = 48 + (int) (32 * waves);
+        double[] lead = new double[n + 1];
+        double[] power = new double[n + 1];
+        for (int i = 0; i <= n; i++) {
+            lead[i] = most * i / n;
+            power[i] = Math.pow(sum(side, length, lead[i]).norm(), 2);
+        }
+        PolynomialSplineFunction joined = new SplineInterpolator().interpolate(lead, power);
+        return u -> joined.value(Math.min(most, u));
     }
 
     /** With the lean of a small piece of a wave's front. */

@@ -232,4 +232,28 @@ class OpeningTest {
         assertThat(10 * Math.log10(horn.opening(F).field().directivity(24, 32)))
                 .isCloseTo(10 * Math.log10(horn.gain(F)), within(0.15));
     }
+
+    /** Of many waves, four pi times the area over the wave's square, less what a taper leaves; a small one sends less than that counts. */
+    @ParameterizedTest
+    @CsvSource({"12, 9", "6, 5", "3, 3"})
+    void anOpeningsDirectivityComesToThatOfItsArea(double wide, double high) {
+        // What an edge keeps from grazing angles falls as one over the side.
+        double within = 0.8 / Math.min(wide, high);
+        double wave = 299_792_458.0 / F;
+        RectangularOpening.Side even = RectangularOpening.Side.even();
+        RectangularOpening.Side cosine = RectangularOpening.Side.cosine(wide * wave);
+        double area = 4 * Math.PI * wide * high;
+        assertThat(10 * Math.log10(new RectangularOpening(high * wave, wide * wave, wave, even, even).directivity()))
+                .isCloseTo(10 * Math.log10(area), within(within));
+        assertThat(10 * Math.log10(new RectangularOpening(high * wave, wide * wave, wave, even, cosine).directivity()))
+                .isCloseTo(10 * Math.log10(area * 8 / (Math.PI * Math.PI)), within(within));
+    }
+
+    /** Summed by the table of its sides it is what the plain sum over all directions says. */
+    @Test
+    void theTableOfSidesLosesNothing() {
+        RectangularOpening horn = PyramidalHorn.best(40, F, new RectangularGuide(0.02286, 0.01016))
+                .opening(F);
+        assertThat(horn.directivity()).isCloseTo(horn.field().directivity(14, 60), within(1e-4 * horn.directivity()));
+    }
 }

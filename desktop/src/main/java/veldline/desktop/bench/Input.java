@@ -110,6 +110,7 @@ public sealed interface Input {
         GO_BACK,
         CHECK_ADVERT,
         TUNE,
+        NET_BAND,
         ZIP_OUT,
         PHOTOGRAPH,
         LEAVE,

@@ -14,6 +14,7 @@ enum Below {
     FIGURES("pattern and SWR", Reading.ELEMENTS, () -> (s, pen) -> {}),
     CUT("any cut", Reading.CUT, CutView::new),
     SPHERE("the whole sphere", Reading.SPHERE, SphereView::new),
+    BAND("over the band", Reading.BAND, BandView::new),
     OHMS("resistance and reactance", Reading.SWR, OhmsView::new),
     GROUND("over the ground", Reading.HEIGHT, GroundView::new),
     PHASE("what the phase does", Reading.PHASE, PhaseView::new),
@@ -80,7 +81,7 @@ enum Below {
     }
 
     /** What an antenna with an opening has: its pattern with what its gain loses, and its field all around. */
-    private static final Set<Below> OPENINGS = EnumSet.of(FIGURES, CUT, SPHERE, GROUND, BESIDE);
+    private static final Set<Below> OPENINGS = EnumSet.of(FIGURES, CUT, SPHERE, BAND, OHMS, GROUND, BESIDE);
 
     private static boolean opening(Showing s) {
         return s.job().antenna(!s.atFar()) instanceof ApertureDesign;
@@ -89,13 +90,19 @@ enum Below {
     /** Whether the antenna has what it shows. */
     private boolean serves(Showing s) {
         if (opening(s)) {
-            // What stands beside is compared with the one that is shaped.
+            boolean shaped = s.atFar() != s.job().madeNear();
+            // What stands beside is compared with the one that is shaped, and that is the one known over the band.
             return OPENINGS.contains(this)
-                    && (this != BESIDE || s.atFar() != s.job().madeNear());
+                    && (switch (this) {
+                        case BESIDE, BAND -> shaped;
+                        case OHMS -> shaped && s.assessment().sweep().value().isPresent();
+                        default -> true;
+                    });
         }
         return switch (this) {
             case PHASE -> PhaseView.serves(s);
             case WINDOWS -> WindowsView.serves(s);
+            case BAND -> false;
             default -> true;
         };
     }

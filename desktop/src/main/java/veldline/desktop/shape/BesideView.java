@@ -103,7 +103,9 @@ final class BesideView implements Below.View {
         for (int v = 1; v <= 3; v++) {
             pen.tick(Integer.toString(v), left + 14, y.at(v) + 4, Anchor.END);
         }
-        here.ifPresent(w -> curve(pen, w, y, left + 20, right, Role.MUSSEL, Dash.SOLID));
+        // What is looked at over another stretch is not laid over it.
+        here.filter(w -> w.points().get(0).frequency() == there.points().get(0).frequency())
+                .ifPresent(w -> curve(pen, w, y, left + 20, right, Role.MUSSEL, Dash.SOLID));
         curve(pen, there, y, left + 20, right, Role.LICHEN, Dash.DASHED);
         List<Sweep.Point> p = there.points();
         pen.tick(NumberText.shown(p.get(0).frequency() / 1e6, 0), left + 20, bottom + 16, Anchor.START);

@@ -83,7 +83,7 @@ final class OpeningPicture {
         double up = (TOP + ROOM / 2 - y) / perMetre + middleY;
         double wave = FreeSpace.wavelength(s.job().brief().frequency().value());
         return OpeningHandle.of(design).stream()
-                .filter(h -> h.zone().equals(zone))
+                .filter(h -> h.zone().equals(zone) && !design.locked().contains(h.measure()))
                 .findFirst()
                 .map(h -> new JobChange.OfOpening(
                         !s.atFar(), new OpeningChange.Size(h.measure(), h.to(across, up, design, wave))));
@@ -172,8 +172,14 @@ final class OpeningPicture {
             At on = at(h.at());
             boolean here = picked.equals(h.zone());
             String name = design.of().measures().get(h.measure()).name();
-            String text = name + " " + design.sizes().get(h.measure());
-            pen.dot(on.x(), on.y(), here ? 7 : 5, here ? Role.MUSSEL : Role.SHEET, Role.MUSSEL, 2);
+            boolean locked = design.locked().contains(h.measure());
+            String text = name + " " + design.sizes().get(h.measure()) + (locked ? ", locked" : "");
+            if (locked) {
+                pen.box(on.x() - 5, on.y() - 5, 10, 10, here ? Role.MUSSEL : Role.SHEET);
+                pen.outline(on.x() - 5, on.y() - 5, 10, 10, Role.INK, 2);
+            } else {
+                pen.dot(on.x(), on.y(), here ? 7 : 5, here ? Role.MUSSEL : Role.SHEET, Role.MUSSEL, 2);
+            }
             if (here) {
                 pen.text(text, 18, TOP + 2, Anchor.START, 12.5, Face.MONO_BOLD, Role.INK, Origin.Plain.TYPED);
             }

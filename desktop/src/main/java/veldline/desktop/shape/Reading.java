@@ -11,6 +11,8 @@ enum Reading {
     ELEMENTS,
     PATTERN,
     SWR,
+    /** Frequencies of an antenna with an opening. */
+    BAND,
     /** Planes through the beam, from level on. */
     CUT,
     /** Lines of the sphere, from straight up. */
@@ -52,6 +54,7 @@ enum Reading {
             case ELEMENTS -> own ? "corners" : "elements";
             case PATTERN -> "pattern";
             case SWR -> "SWR";
+            case BAND -> "frequency";
             case CUT -> "planes";
             case SPHERE -> "lines";
             case HEIGHT -> "height";
@@ -92,6 +95,8 @@ enum Reading {
                 s.assessment().antenna().value().map(f -> f.eCut().size()).orElse(0);
             case SWR ->
                 s.assessment().sweep().value().map(w -> w.points().size()).orElse(0);
+            case BAND ->
+                s.assessment().band().value().map(b -> b.points().size()).orElse(0);
             case CUT ->
                 s.assessment().wide(!s.atFar()).map(w -> w.cuts().size()).orElse(0);
             case LENGTH -> WindowsView.serves(s) ? WindowsView.STEPS : 0;
