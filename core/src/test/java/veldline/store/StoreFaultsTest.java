@@ -181,6 +181,24 @@ class StoreFaultsTest {
                 .hasMessageContaining("brief.frequency");
     }
 
+    /** Made by 2.7: patches near by, a can at the far end and beside; nothing of them could be locked. */
+    @Test
+    void inAFileOfVersionTwoPointSevenNoOpeningIsLocked() throws Exception {
+        Path file = Path.of(StoreFaultsTest.class
+                .getResource("/jobs/tide-gauge-2.7.veldline.json")
+                .toURI());
+        String text = Files.readString(file);
+        assertThat(text).contains("\"version\" : \"2.7\"");
+        JobFile.Opened opened = new JobStore(file).openWhatCanBe();
+        assertThat(opened.troubles()).isEmpty();
+        Job now = TernholmSands.all().get(5);
+        assertThat(opened.job().farAntenna()).isEqualTo(now.farAntenna());
+        assertThat(opened.job().beside().orElseThrow().made()).isEqualTo(now.farAntenna());
+        assertThat(((ApertureDesign) opened.job().nearAntenna()).locked()).isEmpty();
+        assertThat(opened.job().withBeside(Optional.empty()).withNearAntenna(now.nearAntenna()))
+                .isEqualTo(now.withBeside(Optional.empty()));
+    }
+
     @Test
     void inAFileOfVersionTwoPointThreeNoHouseHasARoof() throws Exception {
         JobFile.Opened opened = new JobStore(frozen("shelter-2.3")).openWhatCanBe();

@@ -13,6 +13,7 @@ import veldline.antenna.Families;
 import veldline.antenna.Family;
 import veldline.assess.Stage;
 import veldline.assess.Step;
+import veldline.desktop.bench.Input;
 import veldline.job.JobChange;
 import veldline.picture.Mark;
 import veldline.quantity.Unit;
@@ -114,6 +115,45 @@ class OpeningTest extends WindowTest {
         interact(() -> picture().requestFocus());
         push(KeyCode.RIGHT);
         until(() -> texts().toString().contains("Probe from the closed end 56"));
+    }
+
+    /** Cut for the frequency at a keystroke; its curve over the band is walked, and what the net has at the socket is taken over. */
+    @Test
+    void aPatchIsCutAndWalkedOverTheBand() {
+        fit("patches");
+        enter("measure-2", "50 mm");
+        until(() -> Math.abs(design().size(2) - 0.05) < 1e-9);
+        interact(() -> work.command(Input.Command.TUNE));
+        until(() -> design().size(2) > 0.052);
+        settle();
+        assertThat(work.showing()
+                        .orElseThrow()
+                        .assessment()
+                        .antenna()
+                        .value()
+                        .orElseThrow()
+                        .swr()
+                        .value())
+                .isLessThan(1.05);
+        interact(() -> work.pick("set:shape.below=BAND"));
+        until(() -> texts().contains("At 2437.0 MHz"));
+        interact(() -> picture().requestFocus());
+        push(KeyCode.RIGHT);
+        until(() -> texts().contains("At 2443.1 MHz"));
+        assertThat(texts()).contains("SWR on 50 Ω", "within 1 dB");
+    }
+
+    /** The probe's net is solved over the band when it is asked for, and no sooner; Esc calls it off. */
+    @Test
+    void aNetIsSolvedOverTheBandOnRequest() {
+        fit("can");
+        interact(() -> work.pick("set:shape.below=BAND"));
+        until(() -> lookup("#action-net-band").tryQuery().isPresent());
+        interact(() -> work.command(Input.Command.NET_BAND));
+        until(() -> work.showing().orElseThrow().busy().isPresent());
+        push(KeyCode.ESCAPE);
+        until(() -> work.showing().orElseThrow().busy().isEmpty());
+        assertThat(work.showing().orElseThrow().assessment().sweep().value()).isEmpty();
     }
 
     /** After a while the net of wires stands among the findings; the line did not wait for it. */

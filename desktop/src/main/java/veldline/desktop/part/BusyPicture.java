@@ -102,7 +102,7 @@ public final class BusyPicture {
 
     static String progress(Showing.Busy b) {
         if (b.of() == 0) {
-            return grouped(b.done()) + " so far";
+            return b.done() == 0 ? Math.round(b.seconds()) + " s so far" : grouped(b.done()) + " so far";
         }
         Optional<Double> left = b.left();
         return grouped(b.done()) + " of " + grouped(b.of())

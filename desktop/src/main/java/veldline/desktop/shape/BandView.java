@@ -1,8 +1,10 @@
 package veldline.desktop.shape;
 
 import java.util.Comparator;
+import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 import veldline.assess.GainBand;
 import veldline.assess.Readout;
@@ -73,13 +75,13 @@ final class BandView implements Below.View {
         Optional<Sweep> fed = s.assessment().sweep().value();
         Axis x = over(points, pen.width());
         double foot = pen.height() - 28;
-        double middle = Math.round(top + 40 + (foot - top - 40) * 0.55);
+        // With nothing to say of its feed the gain has all the room.
+        double middle = fed.isPresent() ? Math.round(top + 40 + (foot - top - 40) * 0.55) : foot + 10;
         gain(pen, points, fed, x, top + 36, middle - 10);
-        swr(s, pen, fed, x, middle + 8, foot);
+        fed.ifPresent(w -> swr(pen, w, x, middle + 8, foot));
         for (double at : x.ticks((int) ((x.end() - x.start()) / 80))) {
             pen.tick(NumberText.shown(at / 1e6, 0), x.at(at), foot + 17, Anchor.MIDDLE);
         }
-        pen.words("MHz", x.end() + 16, foot + 17, Anchor.START, Face.TEXT, Role.SLATE);
         double f = s.job().brief().frequency().value();
         pen.line(x.clamped(f), top + 36, x.clamped(f), foot, Role.EDGE, 1, Dash.DASHED);
         int read = Math.min(points.size() - 1, Reading.BAND.place(s).orElse(points.size() / 2));
@@ -94,20 +96,24 @@ final class BandView implements Below.View {
                 x.end() - x.start(),
                 foot - top - 32,
                 "over the band; left and right walk it, or drag along it");
-        side(pen, s.assessment().band().value().orElseThrow(), points.get(read), fed);
+        side(s, pen, points.get(read), fed);
     }
 
     private static void gain(
             Pen pen, List<GainBand.Point> points, Optional<Sweep> fed, Axis x, double top, double bottom) {
-        double most = points.stream().mapToDouble(p -> p.gain().value()).max().orElseThrow();
-        double least = points.stream().mapToDouble(p -> p.gain().value()).min().orElseThrow();
+        DoubleSummaryStatistics all = DoubleStream.concat(
+                        points.stream().mapToDouble(p -> p.gain().value()),
+                        fed.stream().flatMap(w -> w.points().stream()).mapToDouble(Sweep.Point::gainDbi))
+                .summaryStatistics();
+        double most = all.getMax();
+        double least = all.getMin();
         double high = Math.ceil(most + 0.2);
         Axis y = new Axis(Math.min(Math.floor(least), high - LEAST), high, bottom, top);
         for (double v : y.ticks(4)) {
             pen.line(x.start(), y.at(v), x.end(), y.at(v), Role.SAND, 1);
             pen.tick(NumberText.shown(v, 0), x.start() - 8, y.at(v) + 4, Anchor.END);
         }
-        pen.words("dBi", 18, top + 4, Anchor.START, Face.TEXT, Role.SLATE);
+        pen.words("dBi", 18, top + 18, Anchor.START, Face.TEXT, Role.SLATE);
         fed.filter(w -> solved(w))
                 .ifPresent(w -> pen.path(
                         w.points().stream()
@@ -130,47 +136,26 @@ final class BandView implements Below.View {
         return w.solved() < w.points().size();
     }
 
-    private static void swr(Showing s, Pen pen, Optional<Sweep> fed, Axis x, double top, double bottom) {
-        if (fed.isEmpty()) {
-            pen.line(x.start(), bottom, x.end(), bottom, Role.EDGE, 1);
-            pen.words(
-                    "What comes back at its socket is typed for one frequency.",
-                    x.start() + 6,
-                    top + 14,
-                    Anchor.START,
-                    Face.TEXT,
-                    Role.SLATE);
-            s.assessment()
-                    .grid()
-                    .value()
-                    .flatMap(g -> g)
-                    .ifPresent(g -> pen.words(
-                            "Its net of wires tells it over the band; solve that on the left.",
-                            x.start() + 6,
-                            top + 31,
-                            Anchor.START,
-                            Face.TEXT,
-                            Role.SLATE));
-            return;
-        }
+    private static void swr(Pen pen, Sweep fed, Axis x, double top, double bottom) {
         Axis y = new Axis(1, 3, bottom, top);
         pen.hatched(x.start(), top, x.end() - x.start(), y.at(LIMIT) - top, Role.THRIFT, Hatch.DIAGONAL);
         pen.line(x.start(), y.at(LIMIT), x.end(), y.at(LIMIT), Role.THRIFT, 2);
         for (int v = 1; v <= 3; v++) {
             pen.tick(Integer.toString(v), x.start() - 8, y.at(v) + 4, Anchor.END);
         }
-        pen.words("SWR", 18, top + 4, Anchor.START, Face.TEXT, Role.SLATE);
+        pen.words("SWR", 18, top + 18, Anchor.START, Face.TEXT, Role.SLATE);
         pen.line(x.start(), bottom, x.end(), bottom, Role.INK, 1);
         pen.path(
-                fed.get().points().stream()
+                fed.points().stream()
                         .map(p -> new At(x.clamped(p.frequency()), y.clamped(p.swr(50))))
                         .toList(),
-                solved(fed.get()) ? Role.LICHEN : Role.MUSSEL,
+                solved(fed) ? Role.LICHEN : Role.MUSSEL,
                 3,
-                solved(fed.get()) ? Dash.DASHED : Dash.SOLID);
+                solved(fed) ? Dash.DASHED : Dash.SOLID);
     }
 
-    private static void side(Pen pen, GainBand band, GainBand.Point p, Optional<Sweep> fed) {
+    private static void side(Showing s, Pen pen, GainBand.Point p, Optional<Sweep> fed) {
+        GainBand band = s.assessment().band().value().orElseThrow();
         double left = pen.width() - SIDE + 10;
         double y = ShapeFigures.RULE + 44;
         pen.text(
@@ -202,6 +187,13 @@ final class BandView implements Below.View {
         band(pen, "within 1 dB", band.within(KEPT_DB), band.goesOn(KEPT_DB), left, at + 30);
         if (fed.isPresent()) {
             band(pen, "SWR under 2", SwrBand.of(fed.get()), SwrBand.goesOn(fed.get()), left, at + 47);
+            return;
+        }
+        pen.words("What comes back at its socket", left, at + 60, Anchor.START, Face.TEXT, Role.SLATE);
+        pen.words("is typed for one frequency.", left, at + 75, Anchor.START, Face.TEXT, Role.SLATE);
+        if (s.assessment().grid().value().flatMap(g -> g).isPresent()) {
+            pen.words("Its net of wires tells it over", left, at + 95, Anchor.START, Face.TEXT, Role.SLATE);
+            pen.words("the band: solve that at the left.", left, at + 110, Anchor.START, Face.TEXT, Role.SLATE);
         }
     }
 

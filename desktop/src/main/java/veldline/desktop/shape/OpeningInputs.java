@@ -28,6 +28,11 @@ final class OpeningInputs {
         double wave = FreeSpace.wavelength(s.job().brief().frequency().value());
         List<Input> in = new ArrayList<>();
         in.add(Below.input(s));
+        if (Below.chosen(s) == Below.BAND
+                && s.assessment().sweep() instanceof Stage.Absent
+                && s.assessment().grid().value().flatMap(g -> g).isPresent()) {
+            in.add(new Input.Action("net-band", "Solve its net over the band", "", Input.Command.NET_BAND));
+        }
         in.addAll(BesideInputs.of(s, d));
         gain(s, d, near).ifPresent(in::add);
         for (int i = 0; i < d.sizes().size(); i++) {
@@ -54,15 +59,8 @@ final class OpeningInputs {
                                 "upright",
                                 d.upright(),
                                 new JobChange.OfOpening(near, new OpeningChange.Stands(true))))));
-        if (near == s.job().madeNear()) {
-            if (d.of().tunes()) {
-                in.add(new Input.Action("tune", "Cut it for this frequency", "", Input.Command.TUNE));
-            }
-            if (Below.chosen(s) == Below.BAND
-                    && s.assessment().sweep() instanceof Stage.Absent
-                    && s.assessment().grid().value().flatMap(g -> g).isPresent()) {
-                in.add(new Input.Action("net-band", "Solve its net over the band", "", Input.Command.NET_BAND));
-            }
+        if (near == s.job().madeNear() && d.of().tunes()) {
+            in.add(new Input.Action("tune", "Cut it for this frequency", "", Input.Command.TUNE));
         }
         in.add(new Input.Note(
                 "cutting",

@@ -1,7 +1,6 @@
 package veldline.desktop.theline;
 
 import java.util.stream.DoubleStream;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import veldline.explain.Finding;
 import veldline.explain.Origin;
@@ -64,12 +63,18 @@ final class LineLimits {
         String words = "floor " + NumberText.shown(line.floor(), 1) + " dBm: radio goes deaf";
         boolean under = line.answered()
                 && line.stops().get(line.stops().size() - 1).level().value() < line.floor();
-        double textY = under ? floor - 6 : Math.min(floor + 15, pen.height() - 5);
+        double over = floor - 6;
+        double below = Math.min(floor + 15, pen.height() - 5);
         double wide = 6.3 * words.length();
-        double textX = DoubleStream.of(left + 8, columns.middle(line.path()) + 60, right - wide - 8)
-                .filter(x -> IntStream.range(0, line.stops().size()).noneMatch(i -> strikes(i, new At(x, textY), wide)))
+        At clear = DoubleStream.of(under ? over : below, under ? below : over, over - 14)
+                .boxed()
+                .flatMap(y -> DoubleStream.of(left + 8, columns.middle(line.path()) + 60, right - wide - 8)
+                        .mapToObj(x -> new At(x, y)))
+                .filter(a -> clearOfLevels(a, wide))
                 .findFirst()
-                .orElse(left + 8);
+                .orElse(new At(left + 8, under ? over : below));
+        double textX = clear.x();
+        double textY = clear.y();
         pen.box(textX - 4, textY - 12, wide + 4, 15, Role.PAPER);
         pen.text(words, textX, textY, Anchor.START, 12, Face.TEXT, Role.INK, Origin.Plain.TYPED);
         double wish = scale.farY(line.wish());
@@ -107,7 +112,7 @@ final class LineLimits {
         for (int i = line.path() + 1; i < line.stops().size(); i++) {
             Stop s = line.stops().get(i);
             double over = Math.min(scale.farY(s.level().value()), scale.farY(s.before()));
-            boolean stopped = s.state() == Finding.Level.STOP;
+            boolean stopped = s.state() == Finding.Level.STOP && !LineScale.low(pen.height());
             // A number under its reason stands beside the posts, see LineLabels.
             double y = stopped ? Math.max(over, 78) + 28 : over - 10;
             double most = stopped ? 72 : 32;

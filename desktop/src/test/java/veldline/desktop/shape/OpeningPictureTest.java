@@ -14,6 +14,7 @@ import veldline.antenna.ApertureDesign;
 import veldline.antenna.ApertureFamily;
 import veldline.antenna.Families;
 import veldline.antenna.Family;
+import veldline.antenna.OpeningChange;
 import veldline.assess.Assessor;
 import veldline.assess.Stage;
 import veldline.assess.Step;
@@ -128,6 +129,66 @@ class OpeningPictureTest {
                 .forEach(w -> assertThat(said).anyMatch(t -> w.formula().name().endsWith(t)));
     }
 
+    /** Over the band: room for its words, and every place of the curve is walked, told and found where it is dragged. */
+    @ParameterizedTest
+    @MethodSource("designs")
+    void theBandIsWalked(ApertureDesign d) {
+        Job job = new JobChange.Fit(true, d).applyTo(CAMERA);
+        for (int place : new int[] {0, 7, 40}) {
+            Showing s = new Showing(
+                    ASSESSOR.assess(job, Assessor.Depth.SWEEP, () -> true),
+                    "near-antenna",
+                    Map.of(),
+                    Map.of("shape.below", "BAND", "shape.read.BAND", Integer.toString(place)),
+                    new Stage.Running<>(),
+                    Showing.Advice.NONE,
+                    Optional.empty(),
+                    false);
+            assertThat(SHAPE.walk(s)).hasSize(41);
+            assertThat(SHAPE.walkStart(s)).isEqualTo(place);
+            for (double width : new double[] {560, WIDTH, 1100}) {
+                Picture p = SHAPE.centre(s, width, HEIGHT);
+                assertThat(Measured.collisions(p)).as(d.title() + " " + width).isEmpty();
+                assertThat(Measured.outside(p)).as(d.title() + " " + width).isEmpty();
+                var point = s.assessment().band().value().orElseThrow().points().get(place);
+                assertThat(p.texts().map(Mark.Text::text)).contains(point.gain().shown());
+                Mark.Zone zone = p.zones()
+                        .filter(z -> z.id().equals("set:shape.walk=BAND"))
+                        .findFirst()
+                        .orElseThrow();
+                double x = zone.x() + zone.width() * place / 40;
+                assertThat(SHAPE.turned(s, zone.id(), x, zone.y() + 9, width, HEIGHT))
+                        .contains("set:shape.read.BAND=" + place);
+            }
+        }
+    }
+
+    /** A locked measure has a square handle that does not follow, and its box says what to do. */
+    @Test
+    void aLockedMeasureStaysPut() {
+        ApertureDesign d = new OpeningChange.Lock(0, true)
+                .applyTo(Families.apertures("can").design(new Family.Wish(F, 1, 1.6e-3, Metal.ALUMINIUM, false)));
+        Showing s = showing(d, true, "opening:0");
+        assertThat(SHAPE.dragged(s, "opening:0", 0, 0, 30, 30, WIDTH, HEIGHT)).isEmpty();
+        assertThat(SHAPE.dragged(s, "opening:1", 0, 0, 30, 30, WIDTH, HEIGHT)).isPresent();
+        Input.Value box = SHAPE.inputs(s).stream()
+                .filter(i -> i.id().equals("measure-0"))
+                .map(Input.Value.class::cast)
+                .findFirst()
+                .orElseThrow();
+        assertThat(box.edit().apply(Quantity.of("90", Unit.MM)))
+                .isInstanceOfSatisfying(
+                        Input.Outcome.Refused.class, r -> assertThat(r.why()).contains("set it free"));
+        assertThat(SHAPE.centre(s, WIDTH, HEIGHT).texts().map(Mark.Text::text)).anyMatch(t -> t.endsWith(", locked"));
+        Input.Choice lock = SHAPE.inputs(s).stream()
+                .filter(i -> i.id().equals("lock"))
+                .map(Input.Choice.class::cast)
+                .findFirst()
+                .orElseThrow();
+        Job free = lock.options().get(0).change().orElseThrow().applyTo(s.job());
+        assertThat(((ApertureDesign) free.nearAntenna()).locked()).isEmpty();
+    }
+
     /** The line takes its gain at either end, and both at once. */
     @Test
     void theLineTakesItAtEitherEnd() {
@@ -160,15 +221,15 @@ class OpeningPictureTest {
                 false);
         assertThat(SHAPE.findings(near)).isEqualTo(far.assessment().of(Step.SHAPE));
         Showing bought = new Showing(
-                ASSESSOR.assess(CAMERA, Assessor.Depth.QUICK, () -> true),
-                "far-antenna",
+                ASSESSOR.assess(TernholmSands.all().get(4), Assessor.Depth.QUICK, () -> true),
+                "near-antenna",
                 Map.of(),
                 Map.of(),
                 new Stage.Running<>(),
                 Showing.Advice.NONE,
                 Optional.empty(),
                 false);
-        assertThat(SHAPE.findings(bought).get(0).lead()).contains("‘12.0’");
+        assertThat(SHAPE.findings(bought).get(0).lead()).contains("‘1.5’");
         Showing narrow = showing(d.withSize(0, Quantity.of("65", Unit.MM)), false, "");
         assertThat(SHAPE.findings(narrow).get(0).tag()).isEqualTo("sends nothing");
     }
