@@ -12,6 +12,7 @@ public final class Topics {
                     PowerTopics.ALL,
                     LineTopics.ALL,
                     MatchTopics.ALL,
+                    NetworkTopics.ALL,
                     AntennaTopics.ALL,
                     ArrayTopics.ALL,
                     GuideTopics.ALL,

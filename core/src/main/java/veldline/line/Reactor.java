@@ -38,6 +38,13 @@ public record Reactor(boolean coil, double value, double q) {
         return new Reactor(coil, best, coil ? COIL_Q : CAPACITOR_Q);
     }
 
+    /** One of exactly that reactance, without loss. */
+    public static Reactor exact(double reactance, double frequency) {
+        double omega = 2 * Math.PI * frequency;
+        return new Reactor(
+                reactance > 0, reactance > 0 ? reactance / omega : -1 / (omega * reactance), Double.POSITIVE_INFINITY);
+    }
+
     public Complex impedance(double frequency) {
         double omega = 2 * Math.PI * frequency;
         double x = coil ? omega * value : -1 / (omega * value);

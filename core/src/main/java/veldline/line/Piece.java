@@ -1,0 +1,108 @@
+package veldline.line;
+
+import org.hipparchus.complex.Complex;
+
+/** One piece between a load and its line. */
+public sealed interface Piece {
+    /** Voltage and current on its side of the line from those on its side of the load. */
+    State after(State load, double frequency);
+
+    /** What it is, with its size. */
+    String words();
+
+    /**
+     * Voltage across a place and current through it towards the load, effective values.
+     *
+     * @param volts in volts
+     * @param amperes in amperes
+     */
+    record State(Complex volts, Complex amperes) {
+        public Complex impedance() {
+            return volts.divide(amperes);
+        }
+
+        /** Watts that go by towards the load. */
+        public double power() {
+            return volts.multiply(amperes.conjugate()).getReal();
+        }
+
+        State times(double scale) {
+            return new State(volts.multiply(scale), amperes.multiply(scale));
+        }
+    }
+
+    /** A coil or capacitor in a row. */
+    record InRow(Reactor part) implements Piece {
+        @Override
+        public State after(State load, double frequency) {
+            return new State(load.volts.add(load.amperes.multiply(part.impedance(frequency))), load.amperes);
+        }
+
+        @Override
+        public String words() {
+            return part.label() + " in a row";
+        }
+    }
+
+    /** A coil or capacitor across. */
+    record Across(Reactor part) implements Piece {
+        @Override
+        public State after(State load, double frequency) {
+            return new State(load.volts, load.amperes.add(load.volts.divide(part.impedance(frequency))));
+        }
+
+        @Override
+        public String words() {
+            return part.label() + " across";
+        }
+    }
+
+    /** A length of line. */
+    record Along(Section line) implements Piece {
+        @Override
+        public State after(State load, double frequency) {
+            Complex turn = line.turn(frequency);
+            Complex even = turn.cosh();
+            Complex odd = turn.sinh();
+            return new State(
+                    load.volts.multiply(even).add(load.amperes.multiply(odd).multiply(line.z0())),
+                    load.amperes.multiply(even).add(load.volts.multiply(odd).divide(line.z0())));
+        }
+
+        @Override
+        public String words() {
+            return line.words();
+        }
+    }
+
+    /** A length of line that hangs off the others, its far end open or joined. */
+    record Stub(Section line, boolean open) implements Piece {
+        @Override
+        public State after(State load, double frequency) {
+            return new State(load.volts, load.amperes.add(load.volts.divide(line.stub(open, frequency))));
+        }
+
+        @Override
+        public String words() {
+            return "stub " + line.words() + (open ? ", end open" : ", end joined");
+        }
+    }
+
+    /**
+     * A transformer that makes one impedance of another.
+     *
+     * @param ratio of the load's impedance over the line's
+     */
+    record Turns(double ratio) implements Piece {
+        @Override
+        public State after(State load, double frequency) {
+            double turns = Math.sqrt(ratio);
+            return new State(load.volts.divide(turns), load.amperes.multiply(turns));
+        }
+
+        @Override
+        public String words() {
+            return "1:" + veldline.quantity.NumberText.shown(ratio, ratio % 1 == 0 ? 0 : 1);
+        }
+    }
+}
