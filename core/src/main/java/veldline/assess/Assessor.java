@@ -1,14 +1,10 @@
 package veldline.assess;
 
 import java.util.ArrayList;
-import java.util.EnumMap;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
-import java.util.stream.Collectors;
-import org.hipparchus.complex.Complex;
 import veldline.antenna.Antenna;
 import veldline.antenna.ApertureDesign;
 import veldline.antenna.Made;
@@ -20,7 +16,6 @@ import veldline.feed.Drawer;
 import veldline.feed.FeedRun;
 import veldline.feed.MendSearch;
 import veldline.field.pattern.Sweep;
-import veldline.field.solve.FieldSolver;
 import veldline.field.solve.MeshRule;
 import veldline.field.solve.SolveFailure;
 import veldline.field.wire.WireModel;
@@ -48,8 +43,7 @@ public final class Assessor {
     private final Memory<ToleranceFigures.Input, Optional<ToleranceFigures>> cuts = new Memory<>();
     private final CloserStages closer = new CloserStages();
     private final Memory<OutsideInput, OutsideFigures> outsides = new Memory<>();
-    private final Memory<AntennaStage.Input, Complex> otherFeeds = new Memory<>();
-    private final Memory<MatchStage.Input, MatchFigures> matches = new Memory<>();
+    private final MatchStages matches = new MatchStages();
     private final Memory<PathStage.Input, PathFigures> paths = new Memory<>();
     private final SiteMemory sites = new SiteMemory();
     private final Memory<FeedInput, FeedFigures> nearFeeds = new Memory<>();
@@ -113,11 +107,8 @@ public final class Assessor {
                 .filter(y -> y.outside().isPresent())
                 .map(y -> outside(y, frequency, depth, antenna, goOn))
                 .orElse(new Stage.Absent<>("The cable's outside is left out"));
-        Stage<MatchFigures> match = job.yagi()
-                .map(y -> antenna instanceof Stage.Running<AntennaFigures>
-                        ? new Stage.Running<MatchFigures>()
-                        : match(y, job.match(), frequency, antenna.value(), depth.compareTo(Depth.ALL) >= 0, goOn))
-                .orElse(new Stage.Absent<>(nothingToShape(job)));
+        Stage<MatchFigures> match =
+                matches.of(job, antenna, sweep, depth.compareTo(Depth.ALL) >= 0, nothingToShape(job), goOn);
         Optional<Worked> solved = antenna.value().map(AntennaFigures::gain);
         Optional<Worked> nearGain = gain(job, true, solved);
         Optional<Worked> farGain = gain(job, false, solved);
@@ -312,41 +303,6 @@ public final class Assessor {
                 LineStage.line(job, path(job), gain(job, true, solved), gain(job, false, solved), Optional.empty()));
     }
 
-    /** The driven element in use is solved already; the other kinds are solved for this alone. */
-    private Stage<MatchFigures> match(
-            YagiShape yagi,
-            Job.Matching matching,
-            double frequency,
-            Optional<AntennaFigures> antenna,
-            boolean everything,
-            BooleanSupplier goOn) {
-        Map<YagiShape.Feed, AntennaStage.Input> others = EnumSet.complementOf(EnumSet.of(yagi.feed())).stream()
-                .collect(Collectors.toMap(
-                        k -> k, k -> new AntennaStage.Input(yagi.withFeed(k).model(), frequency, yagi.upright())));
-        if (antenna.isEmpty()) {
-            return new Stage.Failed<>("The antenna could not be solved, so there is nothing to match");
-        }
-        if (!everything && !others.values().stream().allMatch(otherFeeds::knows)) {
-            return new Stage.Running<>();
-        }
-        return Stage.of(
-                () -> {
-                    Map<YagiShape.Feed, Complex> solved = new EnumMap<>(YagiShape.Feed.class);
-                    solved.put(yagi.feed(), antenna.get().impedance());
-                    others.forEach((kind, asOther) -> solved.put(
-                            kind,
-                            otherFeeds.of(
-                                    asOther,
-                                    in -> new FieldSolver(in.model(), MeshRule.standard(in.frequency()), goOn)
-                                            .at(in.frequency())
-                                            .impedances()
-                                            .get(0))));
-                    return matches.of(
-                            new MatchStage.Input(solved, yagi.feed(), matching, frequency), MatchStage::figures);
-                },
-                goOn);
-    }
-
     private static FeedFigures feed(FeedRun run, double frequency, MendSearch search) {
         List<Worked> losses =
                 run.parts().stream().map(p -> p.workedLoss(frequency)).toList();
@@ -382,7 +338,7 @@ public final class Assessor {
                 "sweep",
                 sweeps.runs(),
                 "other feed",
-                otherFeeds.runs(),
+                matches.kindsRuns(),
                 "match",
                 matches.runs(),
                 "path",

@@ -23,7 +23,9 @@ final class MatchRules {
                 .value()
                 .flatMap(MatchFigures::inUse)
                 .map(o -> {
-                    String rest = "at the cable with the " + o.title().toLowerCase(java.util.Locale.ROOT) + ".";
+                    String rest = o.id().equals("direct")
+                            ? "at the cable, with nothing between."
+                            : "at the cable with the " + o.title().toLowerCase(java.util.Locale.ROOT) + ".";
                     String reason = "It costs " + o.loss().number() + " dB; up to 1.5 is good, up to 2 usable.";
                     Finding f = o.swr().value() <= 2
                             ? Finding.fits("SWR " + o.swr().number(), rest, reason, o.swr())
@@ -46,7 +48,7 @@ final class MatchRules {
         if (best.inUse()
                 || used.isPresent() && used.get().loss().value() - best.loss().value() < 0.1) {
             return List.of(Finding.fits(
-                    best.title(), "loses least of the four.", "Another would gain under 0.1 dB.", best.loss()));
+                    best.title(), "loses least of all ways.", "Another would gain under 0.1 dB.", best.loss()));
         }
         return List.of(Finding.fits(
                         best.title(), "would lose least: " + best.loss().shown() + ".", best.parts() + ".", best.loss())

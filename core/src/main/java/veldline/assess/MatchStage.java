@@ -1,29 +1,23 @@
 package veldline.assess;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.hipparchus.complex.Complex;
 import veldline.antenna.YagiChange;
 import veldline.antenna.YagiShape;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
-import veldline.job.Job;
+import veldline.field.pattern.Sweep;
 import veldline.job.JobChange;
-import veldline.line.LNetwork;
+import veldline.line.Ladder;
+import veldline.line.MatchWay;
 import veldline.line.Mismatch;
-import veldline.line.QuarterWave;
-import veldline.line.Reactor;
-import veldline.quantity.NumberText;
 
-/** What a straight, a bent and a folded driven element, an L network and a quarter-wave section make of an impedance. */
+/** What the kinds of driven element and every way to a match make of an impedance. */
 final class MatchStage {
     static final double LINE = 50;
-    /** Sections that can be made of common cable: one of 50, 75 or 93 Ω, or two of them side by side. */
-    private static final double[] SECTIONS = {25, 37.5, 46.5, 50, 75, 93};
-
-    private static final double VELOCITY = 0.66;
 
     static final Formula PART_OF_SEEN = new Formula(
             "Impedance seen by the cable",
@@ -43,128 +37,117 @@ final class MatchStage {
     /**
      * What decides it.
      *
-     * @param solved impedance with each kind of driven element of the same length, in place
+     * @param kinds impedance with each kind of driven element of the same length, in place; empty for what is no Yagi
+     * @param feed the kind in use
+     * @param load of the antenna as it is, ohms
+     * @param rods whether it is made of rods or wires, beside which others can be put
+     * @param way in use; empty for nothing between
+     * @param sweep of the antenna over the band, where it is known
+     * @param watts that the radio sends
      */
-    record Input(Map<YagiShape.Feed, Complex> solved, YagiShape.Feed feed, Job.Matching matching, double frequency) {
+    record Input(
+            Map<YagiShape.Feed, Complex> kinds,
+            YagiShape.Feed feed,
+            Complex load,
+            boolean rods,
+            Optional<MatchWay> way,
+            double frequency,
+            Optional<Sweep> sweep,
+            double watts) {
         Input {
-            solved = Map.copyOf(solved);
+            kinds = Map.copyOf(kinds);
         }
     }
 
     private MatchStage() {}
 
     static MatchFigures figures(Input in) {
-        Complex feed = in.solved.get(in.feed);
         List<MatchFigures.Option> options = new ArrayList<>();
-        options.add(dipole(in, YagiShape.Feed.STRAIGHT, "Straight dipole", "as it is, with a current choke"));
-        options.add(dipole(in, YagiShape.Feed.BENT, "Bent dipole", "ends 40° back, with a current choke"));
-        options.add(dipole(in, YagiShape.Feed.FOLDED, "Folded dipole", "two wires of one size, with a current choke"));
-        options.add(network(in, feed));
-        options.add(section(in, feed));
-        return new MatchFigures(List.copyOf(options));
+        if (in.kinds.isEmpty()) {
+            options.add(direct(in, "direct", "As it is", "nothing between", in.load, in.way.isEmpty(), none()));
+        } else {
+            options.add(dipole(in, YagiShape.Feed.STRAIGHT, "Straight dipole", "as it is, with a current choke"));
+            options.add(dipole(in, YagiShape.Feed.BENT, "Bent dipole", "ends 40° back, with a current choke"));
+            options.add(
+                    dipole(in, YagiShape.Feed.FOLDED, "Folded dipole", "two wires of one size, with a current choke"));
+        }
+        for (MatchWay way : MatchWay.all()) {
+            if (way.besideRods() && !in.rods) {
+                continue;
+            }
+            way.plan(in.load, LINE, in.frequency).ifPresent(p -> options.add(option(in, way, p)));
+        }
+        return new MatchFigures(options);
+    }
+
+    private static JobChange none() {
+        return new JobChange.Match(Optional.empty());
     }
 
     private static MatchFigures.Option dipole(Input in, YagiShape.Feed kind, String title, String parts) {
-        return option(
+        return direct(
+                in,
                 kind.word(),
                 title,
                 parts,
-                in.solved.get(kind),
-                1,
-                in.matching == Job.Matching.DIRECT && in.feed == kind,
-                new JobChange.OfYagi(new YagiChange.FeedKind(kind)));
+                in.kinds.get(kind),
+                in.way.isEmpty() && in.feed == kind,
+                in.feed == kind ? none() : new JobChange.OfYagi(new YagiChange.FeedKind(kind)));
     }
 
-    private static MatchFigures.Option network(Input in, Complex load) {
-        record Made(LNetwork plan, Reactor series, Reactor shunt, Complex seen, double through) {}
-        Made best = LNetwork.solutions(load, LINE).stream()
-                .map(plan -> {
-                    Reactor series = Reactor.nearest(plan.series(), in.frequency);
-                    Reactor shunt = Reactor.nearest(plan.shunt(), in.frequency);
-                    Complex zs = series.impedance(in.frequency);
-                    Complex zp = shunt.impedance(in.frequency);
-                    return new Made(
-                            plan,
-                            series,
-                            shunt,
-                            LNetwork.seen(load, plan.shuntAtLoad(), zs, zp),
-                            through(load, plan.shuntAtLoad(), zs, zp));
-                })
-                .min(Comparator.comparingDouble(m -> Mismatch.lossDb(m.seen, LINE) - 10 * Math.log10(m.through)))
-                .orElseThrow();
-        String parts = best.series.label() + " in a row, " + best.shunt.label() + " across the "
-                + (best.plan.shuntAtLoad() ? "antenna" : "cable");
-        return option(
-                "l-network",
-                "L network",
-                parts,
-                best.seen,
-                best.through,
-                in.matching == Job.Matching.L_NETWORK,
-                new JobChange.Match(Job.Matching.L_NETWORK));
-    }
-
-    /** The share of the power taken that reaches the load. */
-    static double through(Complex load, boolean shuntAtLoad, Complex series, Complex shunt) {
-        if (shuntAtLoad) {
-            Complex both = load.multiply(shunt).divide(load.add(shunt));
-            double intoBoth = both.getReal() / (both.getReal() + series.getReal());
-            return intoBoth * share(load, shunt);
-        }
-        Complex arm = load.add(series);
-        return share(arm, shunt) * load.getReal() / arm.getReal();
-    }
-
-    /** The share of power that the first of two branches side by side takes. */
-    private static double share(Complex first, Complex second) {
-        double a = first.reciprocal().getReal();
-        double b = second.reciprocal().getReal();
-        return a / (a + b);
-    }
-
-    private static MatchFigures.Option section(Input in, Complex load) {
-        double wanted = QuarterWave.impedanceFor(load.getReal(), LINE);
-        double z = SECTIONS[0];
-        for (double s : SECTIONS) {
-            if (Math.abs(Math.log(s / wanted)) < Math.abs(Math.log(z / wanted))) {
-                z = s;
-            }
-        }
-        Complex seen = QuarterWave.seen(load, z, in.frequency, in.frequency);
-        double length = 299_792_458.0 / in.frequency / 4 * VELOCITY;
-        // A quarter wave of thin cable takes about 0.04 dB at most here.
-        double through = Math.pow(10, -new veldline.line.CableLoss(1.31, 0.0095).lossDb(length, in.frequency) / 10);
-        return option(
-                "quarter-wave",
-                "Quarter-wave section",
-                NumberText.shown(length * 1000, 1) + " mm of " + NumberText.shown(z, z % 1 == 0 ? 0 : 1) + " Ω"
-                        + (z < 50 ? ", two side by side" : "") + ", " + NumberText.shown(wanted, 1) + " wanted",
-                seen,
-                through,
-                in.matching == Job.Matching.QUARTER_WAVE,
-                new JobChange.Match(Job.Matching.QUARTER_WAVE));
-    }
-
-    private static MatchFigures.Option option(
-            String id, String title, String parts, Complex seen, double through, boolean inUse, JobChange take) {
-        Worked swr = Mismatch.workedSwr(seen, LINE, "what the cable sees");
-        double s = swr.value();
+    private static MatchFigures.Option direct(
+            Input in, String id, String title, String parts, Complex load, boolean inUse, JobChange take) {
         return new MatchFigures.Option(
                 id,
                 title,
                 parts,
-                Worked.of(PART_OF_SEEN)
-                        .computed("a", "resistance", seen.getReal(), "Ω", 2)
-                        .gives(seen.getReal(), "Ω", 1),
-                Worked.of(PART_OF_SEEN)
-                        .computed("a", "reactance", seen.getImaginary(), "Ω", 2)
-                        .gives(seen.getImaginary(), "Ω", 1),
-                swr,
-                Worked.of(LOSS)
-                        .computed("e", "share the parts let through", through, "", 5)
-                        .computed("s", "SWR", s, "", 4)
-                        .gives(-10 * Math.log10(through * 4 * s / ((1 + s) * (1 + s))), "dB", 2, 0.2),
+                part("resistance", load.getReal()),
+                part("reactance", load.getImaginary()),
+                swr(load),
+                loss(load, 1),
                 inUse,
-                take);
+                take,
+                Optional.empty(),
+                load.equals(in.load)
+                        ? MatchMerits.band(in.sweep, new MatchWay.Plan(load, Ladder.of(), ""))
+                        : Optional.empty(),
+                Optional.empty(),
+                List.of());
+    }
+
+    private static MatchFigures.Option option(Input in, MatchWay way, MatchWay.Plan plan) {
+        Ladder.Look look = plan.ladder().look(plan.load(), in.frequency);
+        String title = way.title();
+        return new MatchFigures.Option(
+                way.name(),
+                Character.toUpperCase(title.charAt(0)) + title.substring(1),
+                plan.ladder().words() + (plan.note().isEmpty() ? "" : "; " + plan.note()),
+                part("resistance", look.seen().getReal()),
+                part("reactance", look.seen().getImaginary()),
+                swr(look.seen()),
+                loss(look.seen(), look.through()),
+                in.way.filter(w -> w == way).isPresent(),
+                new JobChange.Match(Optional.of(way)),
+                Optional.of(plan),
+                // What is cut short for a hairpin is another antenna over the band.
+                plan.load().equals(in.load) ? MatchMerits.band(in.sweep, plan) : Optional.empty(),
+                Optional.of(MatchMerits.kept(plan, in.frequency)),
+                MatchMerits.strain(plan, look.at(in.watts), in.frequency));
+    }
+
+    private static Worked swr(Complex seen) {
+        return Mismatch.workedSwr(seen, LINE, "what the cable sees");
+    }
+
+    private static Worked part(String name, double ohms) {
+        return Worked.of(PART_OF_SEEN).computed("a", name, ohms, "Ω", 2).gives(ohms, "Ω", 1);
+    }
+
+    private static Worked loss(Complex seen, double through) {
+        double s = swr(seen).value();
+        return Worked.of(LOSS)
+                .computed("e", "share the parts let through", through, "", 5)
+                .computed("s", "SWR", s, "", 4)
+                .gives(-10 * Math.log10(through * 4 * s / ((1 + s) * (1 + s))), "dB", 2, 0.2);
     }
 }

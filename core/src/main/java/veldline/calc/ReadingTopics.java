@@ -6,8 +6,10 @@ import static veldline.calc.Topic.is;
 import java.util.Arrays;
 import java.util.List;
 import org.hipparchus.distribution.continuous.TDistribution;
+import org.hipparchus.stat.StatUtils;
 import org.hipparchus.stat.descriptive.DescriptiveStatistics;
 import org.hipparchus.stat.regression.SimpleRegression;
+import veldline.measure.MovingBlocks;
 
 /** What readings come to. */
 final class ReadingTopics {
@@ -19,6 +21,13 @@ final class ReadingTopics {
                     "Welch, Biometrika 34 (1947)",
                     "Readings that do not hang together; those close in time do, and make it too narrow",
                     ReadingTopics::welch),
+            new Topic(
+                    "moving-block bootstrap of a before/after difference",
+                    asks("before", "after", "block_length", "confidence:percent"),
+                    "n ÷ l blocks of l neighbours, drawn with replacement from all n − l + 1",
+                    "Künsch, Ann. Statist. 17 (1989); Efron and Tibshirani, An Introduction to the Bootstrap, §8.6",
+                    "As good as blocks longer than what ties the readings; the ends of the interval are drawn",
+                    ReadingTopics::blocks),
             new Topic(
                     "mean of dBm values",
                     asks("values"),
@@ -135,5 +144,28 @@ final class ReadingTopics {
                 is("mean_band_high", prediction + mean, "dB"),
                 is("new_point_low", prediction - point, "dB"),
                 is("new_point_high", prediction + point, "dB"));
+    }
+
+    private static List<Topic.Answer> blocks(Given in) {
+        double[] before = in.list("before");
+        double[] after = in.list("after");
+        int length = (int) Math.round(in.over0("block_length"));
+        double confidence = in.over0("confidence");
+        if (confidence >= 100) {
+            throw new IllegalArgumentException("confidence is " + confidence + "; give less than 100");
+        }
+        MovingBlocks b = MovingBlocks.of(before, length);
+        MovingBlocks a = MovingBlocks.of(after, length);
+        double[] interval = MovingBlocks.interval(b, a, confidence);
+        double alone = StatUtils.variance(before) / before.length + StatUtils.variance(after) / after.length;
+        return List.of(
+                is("difference", StatUtils.mean(after) - StatUtils.mean(before), "dB"),
+                is("block_bootstrap_se", Math.sqrt(b.variance() + a.variance()), "dB"),
+                is("percentile_low", interval[0], "dB"),
+                is("percentile_high", interval[1], "dB"),
+                is("naive_iid_se", Math.sqrt(alone), "dB"),
+                is("lag1_before", MovingBlocks.lag(before), ""),
+                is("lag1_after", MovingBlocks.lag(after), ""),
+                is("centre_of_bootstrap", a.centre() - b.centre(), "dB"));
     }
 }

@@ -3,7 +3,7 @@ package veldline.format;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 
-/** From 2.7 to 2.8: measures of antennas with an opening may be locked, too. */
+/** From 2.7 to 2.8: measures of antennas with an opening may be locked, too, and nothing between antenna and cable is null. */
 final class Migration27To28 {
     private Migration27To28() {}
 
@@ -11,6 +11,9 @@ final class Migration27To28 {
     static ObjectNode apply(ObjectNode old) {
         ObjectNode job = old.deepCopy();
         antennas(job);
+        if (job.path("match").asText().equals("DIRECT")) {
+            job.putNull("match");
+        }
         return job;
     }
 

@@ -12,6 +12,7 @@ import veldline.antenna.Polarized;
 import veldline.antenna.YagiShape;
 import veldline.coverage.Site;
 import veldline.feed.FeedRun;
+import veldline.line.MatchWay;
 import veldline.link.Brief;
 import veldline.link.Needs;
 import veldline.link.Offer;
@@ -47,7 +48,7 @@ public record Job(
         Antenna farAntenna,
         FeedRun nearRun,
         FeedRun farRun,
-        Matching match,
+        Optional<MatchWay> match,
         Optional<Offer> offer,
         Optional<Site> site,
         Optional<Beside> beside,
@@ -65,13 +66,6 @@ public record Job(
             throw new IllegalArgumentException(
                     "Station " + shown + " of " + stations.size() + " is shown; give one of them, counted from 0");
         }
-    }
-
-    /** How an antenna is matched to its cable. */
-    public enum Matching {
-        DIRECT,
-        L_NETWORK,
-        QUARTER_WAVE
     }
 
     /** A line of the log, with a photograph where one was taken. */

@@ -21,6 +21,7 @@ import veldline.explain.Change;
 import veldline.feed.Connector;
 import veldline.feed.FeedChange;
 import veldline.feed.FeedRun;
+import veldline.line.MatchWay;
 import veldline.link.BriefChange;
 import veldline.link.NeedsChange;
 import veldline.link.Offer;
@@ -253,7 +254,8 @@ public sealed interface JobChange extends Change<Job> {
         }
     }
 
-    record Match(Job.Matching to) implements JobChange {
+    /** What stands between antenna and cable; empty for nothing. */
+    record Match(Optional<MatchWay> to) implements JobChange {
         @Override
         public Job applyTo(Job job) {
             return job.withMatch(to);
@@ -261,7 +263,7 @@ public sealed interface JobChange extends Change<Job> {
 
         @Override
         public String label() {
-            return "match: " + to.name().toLowerCase(java.util.Locale.ROOT).replace('_', ' ');
+            return "match: " + to.map(MatchWay::title).orElse("direct");
         }
     }
 

@@ -36,7 +36,7 @@ public final class NewJob {
                 new NotChosen(),
                 straight(brief.near().radio()),
                 straight(brief.far().radio()),
-                Job.Matching.DIRECT,
+                Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),

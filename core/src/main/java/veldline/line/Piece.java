@@ -1,11 +1,15 @@
 package veldline.line;
 
 import org.hipparchus.complex.Complex;
+import veldline.quantity.NumberText;
 
 /** One piece between a load and its line. */
 public sealed interface Piece {
     /** Voltage and current on its side of the line from those on its side of the load. */
     State after(State load, double frequency);
+
+    /** The same so many times as large, or as long. */
+    Piece scaled(double times);
 
     /** What it is, with its size. */
     String words();
@@ -39,6 +43,11 @@ public sealed interface Piece {
         }
 
         @Override
+        public Piece scaled(double times) {
+            return new InRow(part.scaled(times));
+        }
+
+        @Override
         public String words() {
             return part.label() + " in a row";
         }
@@ -49,6 +58,11 @@ public sealed interface Piece {
         @Override
         public State after(State load, double frequency) {
             return new State(load.volts, load.amperes.add(load.volts.divide(part.impedance(frequency))));
+        }
+
+        @Override
+        public Piece scaled(double times) {
+            return new Across(part.scaled(times));
         }
 
         @Override
@@ -70,6 +84,11 @@ public sealed interface Piece {
         }
 
         @Override
+        public Piece scaled(double times) {
+            return new Along(line.scaled(times));
+        }
+
+        @Override
         public String words() {
             return line.words();
         }
@@ -80,6 +99,11 @@ public sealed interface Piece {
         @Override
         public State after(State load, double frequency) {
             return new State(load.volts, load.amperes.add(load.volts.divide(line.stub(open, frequency))));
+        }
+
+        @Override
+        public Piece scaled(double times) {
+            return new Stub(line.scaled(times), open);
         }
 
         @Override
@@ -101,8 +125,15 @@ public sealed interface Piece {
         }
 
         @Override
+        public Piece scaled(double times) {
+            return new Turns(ratio * times);
+        }
+
+        @Override
         public String words() {
-            return "1:" + veldline.quantity.NumberText.shown(ratio, ratio % 1 == 0 ? 0 : 1);
+            double times = Math.max(ratio, 1 / ratio);
+            String shown = NumberText.shown(times, times % 1 == 0 ? 0 : 1);
+            return "impedance " + (ratio >= 1 ? shown + " to 1" : "1 to " + shown);
         }
     }
 }

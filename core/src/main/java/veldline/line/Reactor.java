@@ -45,6 +45,10 @@ public record Reactor(boolean coil, double value, double q) {
                 reactance > 0, reactance > 0 ? reactance / omega : -1 / (omega * reactance), Double.POSITIVE_INFINITY);
     }
 
+    Reactor scaled(double times) {
+        return new Reactor(coil, value * times, q);
+    }
+
     public Complex impedance(double frequency) {
         double omega = 2 * Math.PI * frequency;
         double x = coil ? omega * value : -1 / (omega * value);

@@ -32,6 +32,10 @@ public record Section(double z0, double velocity, CableLoss loss, double metres)
         return new Section(z0, velocity, loss, wavelengths * velocity * C / frequency);
     }
 
+    Section scaled(double times) {
+        return new Section(z0, velocity, loss, metres * times);
+    }
+
     /** Attenuation and turn of the whole length, nepers and radians. */
     public Complex turn(double frequency) {
         return new Complex(

@@ -45,12 +45,13 @@ class AssessorTest {
                 brief(new BriefChange.Tide(q("2", Unit.M))),
                 List.of("path"),
                 brief(new BriefChange.Power(q("15", Unit.DBM))),
-                List.of("path"),
+                // What its parts withstand goes with the power.
+                List.of("match", "path"),
                 new JobChange.OfRaise(new RaiseChange.Mast(q("6", Unit.M))),
                 List.of(),
                 new JobChange.OfProve(new ProveChange.Compare(0, 1)),
                 List.of("prove"),
-                new JobChange.Match(Job.Matching.L_NETWORK),
+                new JobChange.Match(java.util.Optional.of(veldline.line.MatchWay.L_NETWORK)),
                 List.of("match"),
                 new JobChange.OfYagi(new YagiChange.ElementLength(4, q("51", Unit.MM))),
                 List.of("antenna", "match", "mesh", "other feed", "sweep", "tolerances"),
@@ -216,16 +217,16 @@ class AssessorTest {
 
     @Test
     void historyUndoesAndRedoesEveryEdit() {
-        History h = History.of(JOB);
+        History h = History.of(TernholmSands.all().get(4));
         JobChange one = brief(new BriefChange.Tide(q("1", Unit.M)));
-        JobChange two = new JobChange.Claim(false, q("10", Unit.DBI));
+        JobChange two = new JobChange.Claim(true, q("10", Unit.DBI));
         History after = h.after(one).after(two);
-        assertThat(after.undoLabel()).contains("far antenna ‘10 dBi’");
-        assertThat(after.undo().undo().job()).isEqualTo(JOB);
+        assertThat(after.undoLabel()).contains("near antenna ‘10 dBi’");
+        assertThat(after.undo().undo().job()).isEqualTo(h.job());
         assertThat(after.undo().undo().redo().redo().job()).isEqualTo(after.job());
         assertThat(after.undo().after(one).redoLabel())
                 .as("the same edit again changes nothing")
-                .contains("far antenna ‘10 dBi’");
+                .contains("near antenna ‘10 dBi’");
         assertThat(h.undo()).isSameAs(h);
         assertThat(Optional.of(h).flatMap(History::redoLabel)).isEmpty();
     }

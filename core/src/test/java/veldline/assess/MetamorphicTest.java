@@ -238,7 +238,7 @@ class MetamorphicTest {
                         none),
                 of("people nearer", new JobChange.OfRaise(new RaiseChange.PeopleDistance(q("1", Unit.M))), none, none),
                 of("a tick", new JobChange.OfRaise(new RaiseChange.Tick("lines", false)), none, none),
-                of("another match", new JobChange.Match(Job.Matching.QUARTER_WAVE), none, none),
+                of("another match", new JobChange.Match(Optional.of(veldline.line.MatchWay.QUARTER_WAVE)), none, none),
                 of("a line in the log", new JobChange.Note(java.time.Instant.EPOCH, "a word"), none, none),
                 of("less room", brief(new BriefChange.SizeAllowed(q("200", Unit.MM))), none, none),
                 of("another boom", yagi(new YagiChange.Boom(veldline.antenna.BoomKind.THROUGH_BONDED)), none, none),

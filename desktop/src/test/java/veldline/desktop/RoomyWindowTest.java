@@ -148,7 +148,7 @@ class RoomyWindowTest extends WindowTest {
         });
         assertThat(picture().picture().texts().map(Mark.Text::text)).contains("Raising sheet");
         interact(() -> work.go(Step.MATCH));
-        assertThat(picture().picture().texts().map(Mark.Text::text)).contains("Five ways");
+        assertThat(picture().picture().texts().map(Mark.Text::text)).contains("Every way");
         interact(() -> work.go(Step.RAISE));
         assertThat(picture().picture().texts().map(Mark.Text::text)).doesNotContain("Raising sheet");
     }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import veldline.antenna.YagiChange;
 import veldline.antenna.YagiShape;
 import veldline.assess.MatchFigures;
@@ -11,11 +12,11 @@ import veldline.assess.Step;
 import veldline.desktop.bench.Bench;
 import veldline.desktop.bench.Input;
 import veldline.desktop.bench.Showing;
-import veldline.job.Job;
 import veldline.job.JobChange;
+import veldline.line.MatchWay;
 import veldline.picture.Picture;
 
-/** Four ways to the cable's impedance, walked side by side. */
+/** Every way to the cable's impedance, walked side by side. */
 public final class MatchBench implements Bench {
     @Override
     public Step step() {
@@ -29,34 +30,38 @@ public final class MatchBench implements Bench {
 
     @Override
     public List<Input> inputs(Showing s) {
-        if (s.job().yagi().isEmpty()) {
+        if (!s.job().antenna(s.job().madeNear()).shapedHere()) {
             return List.of(new Input.Note(
                     "bought", "A bought antenna is matched by its maker; look at its SWR before it goes up."));
         }
-        YagiShape.Feed feed = s.job().yagi().get().feed();
-        Job.Matching match = s.job().match();
+        Optional<MatchWay> match = s.job().match();
         List<Input> in = new ArrayList<>();
-        in.add(new Input.Choice(
-                "feed",
-                "Driven element",
-                Arrays.stream(YagiShape.Feed.values())
-                        .map(k ->
-                                new Input.Option(k.word(), k == feed, new JobChange.OfYagi(new YagiChange.FeedKind(k))))
-                        .toList()));
-        in.add(new Input.Choice(
+        s.job()
+                .yagi()
+                .map(YagiShape::feed)
+                .ifPresent(feed -> in.add(new Input.Choice(
+                        "feed",
+                        "Driven element",
+                        Arrays.stream(YagiShape.Feed.values())
+                                .map(k -> new Input.Option(
+                                        k.word(), k == feed, new JobChange.OfYagi(new YagiChange.FeedKind(k))))
+                                .toList())));
+        in.add(new Input.Pick(
                 "match",
                 "Between it and the cable",
-                List.of(
-                        new Input.Option(
-                                "nothing", match == Job.Matching.DIRECT, new JobChange.Match(Job.Matching.DIRECT)),
-                        new Input.Option(
-                                "L", match == Job.Matching.L_NETWORK, new JobChange.Match(Job.Matching.L_NETWORK)),
-                        new Input.Option(
-                                "¼ wave",
-                                match == Job.Matching.QUARTER_WAVE,
-                                new JobChange.Match(Job.Matching.QUARTER_WAVE)))));
-        in.add(new Input.Note(
-                "line", "Cable of 50 Ω. Parts are the nearest of the E24 series; coils of Q 60, capacitors of Q 300."));
+                Stream.concat(
+                                Stream.of(new Input.Option(
+                                        "nothing", match.isEmpty(), new JobChange.Match(Optional.empty()))),
+                                MatchWay.all().stream()
+                                        .map(w -> new Input.Option(
+                                                w.title(),
+                                                match.filter(m -> m == w).isPresent(),
+                                                new JobChange.Match(Optional.of(w)))))
+                        .toList()));
+        in.add(
+                new Input.Note(
+                        "line",
+                        "Cable of 50 Ω. Parts are the nearest of the E24 series; coils of Q 60, capacitors of Q 300; lines of solid polyethylene. Volts and amperes at the radio's power."));
         in.add(new Input.Note(
                 "solder",
                 "Solder unplugged: hot tip, fumes, static. Before sending, antenna or load always on, hands clear of the"

@@ -10,6 +10,7 @@ import veldline.desktop.bench.Showing;
 import veldline.desktop.part.EmptyPicture;
 import veldline.explain.Finding;
 import veldline.explain.Origin;
+import veldline.line.Piece;
 import veldline.picture.Axis;
 import veldline.picture.Mark.Anchor;
 import veldline.picture.Mark.At;
@@ -22,8 +23,8 @@ import veldline.picture.Role;
 import veldline.quantity.NumberText;
 
 /**
- * Resistance against reactance, with the ground where a cable of 50 Ω is usable left clear, and the four ways as points
- * and rows.
+ * Resistance against reactance, with the ground where a cable of 50 Ω is usable left clear, and every way as a point and a row; of the one
+ * that is walked the path there and its circuit.
  */
 final class MatchPicture {
     private static final double USABLE = 2;
@@ -33,6 +34,16 @@ final class MatchPicture {
             List.of(new At(17, 5), new At(-17, 5), new At(0, -13), new At(0, 23), new At(32, 5), new At(-32, 5));
 
     private static final double LETTER = 13;
+    private static final int STEPS = 40;
+    /** Right ends of the columns, from the right. */
+    private static final double IMPEDANCE = 262;
+
+    private static final double SWR = 210;
+    /** More SWR than that says no more. */
+    private static final double MOST = 99;
+
+    private static final double LOSES = 148;
+    private static final double BAND = 58;
 
     /** Resistance and reactance are drawn up to here, ohms. */
     private static final double FARTHEST = 400;
@@ -41,30 +52,24 @@ final class MatchPicture {
     private final List<MatchFigures.Option> options;
     private final Pen pen;
     private final double split;
+    private final double across;
 
     MatchPicture(Showing s, double width, double height) {
         this.s = s;
         this.options = MatchBench.options(s);
         this.pen = Picture.pen(width, height);
-        this.split = Math.round(height * 0.56);
+        this.split = Math.round(height * 0.5);
+        this.across = Math.round(width * 0.58);
     }
 
     Picture draw() {
         pen.text("What the cable sees", 18, 22, Anchor.START, 15, Face.BOLD, Role.INK, Origin.Plain.NAME);
-        pen.text(
-                "clear ground: SWR 2 or better; left and right walk the ways",
-                176,
-                22,
-                Anchor.START,
-                12,
-                Face.TEXT,
-                Role.SLATE,
-                Origin.Plain.NAME);
+        pen.text("clear: SWR 2 or better", 176, 22, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
         if (s.assessment().match() instanceof Stage.Absent<MatchFigures> absent) {
             return EmptyPicture.draw(
                             pen,
                             absent.why() + ".",
-                            "A bought antenna is matched by its maker; one that is made here is matched here.",
+                            "A bought antenna is matched by its maker; one whose impedance is known here is matched here.",
                             "See the antenna",
                             "3",
                             "step:SHAPE")
@@ -83,6 +88,7 @@ final class MatchPicture {
             return pen.done();
         }
         plane();
+        new CircuitDrawing(options.get(picked()), pen, across + 22, split).draw();
         rows();
         return pen.done();
     }
@@ -103,21 +109,22 @@ final class MatchPicture {
                                 .max()
                                 .orElse(50));
         // What lies far beyond is drawn at the edge: a scale that held it would show nothing else.
-        Axis r = new Axis(0, Math.min(FARTHEST, mostR), 70, pen.width() - 40);
+        Axis r = new Axis(0, Math.min(FARTHEST, mostR), 62, across);
         Axis x = new Axis(-Math.min(FARTHEST, mostX), Math.min(FARTHEST, mostX), split - 30, 40);
         pen.hatched(r.start(), x.end(), r.end() - r.start(), x.start() - x.end(), Role.THRIFT, Hatch.DIAGONAL);
         circle(USABLE, r, x, Role.SHEET, Role.THRIFT);
         circle(GOOD, r, x, Role.SHEET, Role.SAND);
         pen.line(r.start(), x.at(0), r.end(), x.at(0), Role.EDGE, 1);
-        for (double ohms : r.ticks(10)) {
-            pen.tick(NumberText.shown(ohms, 0), r.at(ohms), x.start() + 18, Anchor.MIDDLE);
+        for (double ohms : r.ticks(6)) {
+            if (r.at(ohms) < r.end() - 76) {
+                pen.tick(NumberText.shown(ohms, 0), r.at(ohms), x.start() + 18, Anchor.MIDDLE);
+            }
         }
-        for (double ohms : x.ticks(7)) {
+        for (double ohms : x.ticks(5)) {
             pen.tick(NumberText.signed(ohms, 0), r.start() - 8, x.at(ohms) + 4, Anchor.END);
         }
-        pen.box(r.end() - 62, x.start() - 20, 62, 18, Role.SHEET);
         pen.box(r.start() + 2, x.end() + 1, 116, 18, Role.SHEET);
-        pen.text("Ω in step", r.end(), x.start() - 6, Anchor.END, 12, Face.TEXT, Role.INK, Origin.Plain.NAME);
+        pen.text("Ω in step", r.end(), x.start() + 18, Anchor.END, 12, Face.TEXT, Role.INK, Origin.Plain.NAME);
         pen.text(
                 "Ω a quarter turn off",
                 r.start() + 6,
@@ -128,31 +135,85 @@ final class MatchPicture {
                 Role.INK,
                 Origin.Plain.NAME);
         pen.line(r.at(50), x.at(0) - 8, r.at(50), x.at(0) + 8, Role.INK, 2);
-        pen.text("50", r.at(50) + 4, x.at(0) + 18, Anchor.MIDDLE, 12, Face.MONO, Role.INK, Origin.Plain.SCALE);
+        path(r, x);
         List<At> letters = new ArrayList<>();
         List<At> dots = options.stream()
                 .map(o -> new At(
                         r.clamped(o.resistance().value()),
                         x.clamped(o.reactance().value())))
                 .toList();
-        int picked = s.pickedIndex(Step.MATCH, inUse(), options.size());
+        int picked = picked();
         for (int i = 0; i < options.size(); i++) {
             MatchFigures.Option o = options.get(i);
             double px = r.clamped(o.resistance().value());
             double py = x.clamped(o.reactance().value());
             pen.dot(px, py, i == picked ? 8 : 6, o.inUse() ? Role.MUSSEL : Role.SHEET, Role.MUSSEL, 2.5);
-            At at = SIDES.stream()
+            // Where all come out well together only the one that is walked needs its letter.
+            if (i != picked && o.swr().value() < GOOD) {
+                continue;
+            }
+            int letter = i;
+            SIDES.stream()
                     .map(side -> new At(px + side.x(), py + side.y()))
-                    .filter(a -> a.x() > r.start() + LETTER / 2)
+                    .filter(a -> a.x() > r.start() + LETTER / 2 && a.x() < r.end() - LETTER / 2)
                     .filter(a -> letters.stream()
                             .noneMatch(b -> Math.abs(a.x() - b.x()) < LETTER && Math.abs(a.y() - b.y()) < LETTER))
                     .filter(a -> dots.stream()
                             .noneMatch(d -> Math.abs(a.x() - d.x()) < LETTER && Math.abs(a.y() - 5 - d.y()) < LETTER))
                     .findFirst()
-                    .orElse(new At(px, py - LETTER));
-            letters.add(at);
-            pen.text(letter(i), at.x(), at.y(), Anchor.MIDDLE, 13, Face.BOLD, Role.INK, Origin.Plain.NAME);
+                    .ifPresent(at -> {
+                        letters.add(at);
+                        pen.text(
+                                letter(letter),
+                                at.x(),
+                                at.y(),
+                                Anchor.MIDDLE,
+                                13,
+                                Face.BOLD,
+                                Role.INK,
+                                Origin.Plain.NAME);
+                    });
         }
+    }
+
+    /** From the antenna's own impedance to what the cable sees, piece by piece. */
+    private void path(Axis r, Axis x) {
+        options.get(picked()).plan().ifPresent(p -> {
+            double f = s.job().brief().frequency().value();
+            Complex z = p.load();
+            pen.outline(r.clamped(z.getReal()) - 5, x.clamped(z.getImaginary()) - 5, 10, 10, Role.LICHEN, 2);
+            List<Piece.State> states = p.ladder().look(z, f).states();
+            for (int i = 0; i < p.ladder().pieces().size(); i++) {
+                Piece piece = p.ladder().pieces().get(i);
+                Piece.State from = states.get(i);
+                Piece.State to = states.get(i + 1);
+                List<At> points = new ArrayList<>();
+                for (int k = 0; k <= STEPS; k++) {
+                    Complex at = between(piece, from, to, (double) k / STEPS, f);
+                    points.add(new At(r.clamped(at.getReal()), x.clamped(at.getImaginary())));
+                }
+                pen.path(points, Role.LICHEN, 2.5, i % 2 == 0 ? Dash.SOLID : Dash.DASHED);
+            }
+        });
+    }
+
+    /** With a share of a piece: in a row ohms add, across siemens do, along a line it is as much shorter. */
+    private static Complex between(Piece piece, Piece.State from, Piece.State to, double share, double frequency) {
+        if (piece instanceof Piece.Along a) {
+            return a.scaled(share).after(from, frequency).impedance();
+        }
+        Complex a = from.impedance();
+        Complex b = to.impedance();
+        if (piece instanceof Piece.InRow || piece instanceof Piece.Turns) {
+            return a.add(b.subtract(a).multiply(share));
+        }
+        return a.reciprocal()
+                .add(b.reciprocal().subtract(a.reciprocal()).multiply(share))
+                .reciprocal();
+    }
+
+    private int picked() {
+        return s.pickedIndex(Step.MATCH, inUse(), options.size());
     }
 
     /** Impedances of one SWR lie on a circle in this plane. */
@@ -182,67 +243,66 @@ final class MatchPicture {
     }
 
     private void rows() {
-        double y = split + 22;
+        double y = split + 20;
         pen.line(18, split, pen.width() - 18, split, Role.SAND, 1);
         double right = pen.width() - 18;
-        pen.text("Five ways", 18, y, Anchor.START, 15, Face.BOLD, Role.INK, Origin.Plain.NAME);
+        pen.text("Every way", 18, y, Anchor.START, 15, Face.BOLD, Role.INK, Origin.Plain.NAME);
         s.asOf(s.assessment().match())
-                .ifPresent(t -> pen.text(t, 112, y, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME));
-        pen.text("impedance, Ω", right - 190, y, Anchor.END, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
-        pen.text("SWR", right - 100, y, Anchor.END, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
-        pen.text("loses, dB", right - 8, y, Anchor.END, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
-        double row = Math.min(44, (pen.height() - y - 12) / options.size());
-        int picked = s.pickedIndex(Step.MATCH, inUse(), options.size());
+                .ifPresent(t -> pen.text(t, 102, y, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME));
+        head("impedance, Ω", right - IMPEDANCE, y);
+        head("SWR", right - SWR, y);
+        head("loses, dB", right - LOSES, y);
+        head("band", right - BAND, y);
+        head("of 100", right, y);
+        double row = Math.min(22, (pen.height() - y - 12) / options.size());
         for (int i = 0; i < options.size(); i++) {
-            MatchFigures.Option o = options.get(i);
-            double top = y + 8 + i * row;
-            double base = top + row / 2;
-            if (i == picked) {
-                pen.box(10, top, pen.width() - 20, row - 3, Role.MUSSEL_WASH);
-                pen.outline(10, top, pen.width() - 20, row - 3, Role.MUSSEL, 2);
-            }
-            Finding.Level level = o.swr().value() <= USABLE ? Finding.Level.FITS : Finding.Level.WATCH;
-            pen.sign(level, 28, base - 1);
-            pen.text(letter(i), 46, base + 4, Anchor.START, 14, Face.BOLD, Role.INK, Origin.Plain.NAME);
-            pen.text(
-                    o.title() + (o.inUse() ? ", in use" : ""),
-                    66.0,
-                    base - 3,
-                    Anchor.START,
-                    13.5,
-                    Face.BOLD,
-                    Role.INK,
-                    Origin.Plain.NAME);
-            pen.text(o.parts(), 66.0, base + 12, Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.of(o.resistance()));
-            pen.text(
-                    o.resistance().number()
-                            + (o.reactance().value() < 0 ? " − j" : " + j")
-                            + NumberText.shown(Math.abs(o.reactance().value()), 1),
-                    right - 190,
-                    base + 5,
-                    Anchor.END,
-                    13,
-                    Face.MONO,
-                    Role.INK,
-                    Origin.of(o.resistance()));
-            pen.text(
-                    o.swr().number(),
-                    right - 100,
-                    base + 5,
-                    Anchor.END,
-                    14,
-                    Face.MONO_BOLD,
-                    Role.INK,
-                    Origin.of(o.swr()));
-            pen.text(o.loss().number(), right - 8, base + 5, Anchor.END, 14, Face.MONO, Role.INK, Origin.of(o.loss()));
-            pen.zone(
-                    "way:" + i,
-                    10,
-                    top,
-                    pen.width() - 20,
-                    row - 3,
-                    o.title() + ", SWR " + o.swr().number() + ", loses "
-                            + o.loss().shown());
+            row(i, y + 6 + i * row, row, right);
         }
+    }
+
+    private void head(String text, double x, double y) {
+        pen.text(text, x, y, Anchor.END, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
+    }
+
+    private void row(int i, double top, double row, double right) {
+        MatchFigures.Option o = options.get(i);
+        double base = top + row / 2 + 4;
+        if (i == picked()) {
+            pen.box(10, top, pen.width() - 20, row - 1, Role.MUSSEL_WASH);
+            pen.outline(10, top, pen.width() - 20, row - 1, Role.MUSSEL, 2);
+        }
+        if (o.inUse()) {
+            pen.box(10, top, 6, row - 1, Role.MUSSEL);
+        }
+        Finding.Level level = o.swr().value() <= USABLE ? Finding.Level.FITS : Finding.Level.WATCH;
+        pen.sign(level, 30, base - 4);
+        pen.text(letter(i), 46, base, Anchor.START, 13, Face.BOLD, Role.INK, Origin.Plain.NAME);
+        pen.text(o.title(), 64, base, Anchor.START, 13, o.inUse() ? Face.BOLD : Face.TEXT, Role.INK, Origin.Plain.NAME);
+        pen.text(
+                o.resistance().number()
+                        + (o.reactance().value() < 0 ? " − j" : " + j")
+                        + NumberText.shown(Math.abs(o.reactance().value()), 1),
+                right - IMPEDANCE,
+                base,
+                Anchor.END,
+                12.5,
+                Face.MONO,
+                Role.INK,
+                Origin.of(o.resistance()));
+        String swr = o.swr().value() > MOST ? "over 99" : o.swr().number();
+        pen.text(swr, right - SWR, base, Anchor.END, 13, Face.MONO_BOLD, Role.INK, Origin.of(o.swr()));
+        pen.text(o.loss().number(), right - LOSES, base, Anchor.END, 12.5, Face.MONO, Role.INK, Origin.of(o.loss()));
+        o.band()
+                .ifPresent(b ->
+                        pen.text(b.shown(), right - BAND, base, Anchor.END, 12.5, Face.MONO, Role.INK, Origin.of(b)));
+        o.kept().ifPresent(k -> pen.text(k.number(), right, base, Anchor.END, 12.5, Face.MONO, Role.INK, Origin.of(k)));
+        pen.zone(
+                "way:" + i,
+                10,
+                top,
+                pen.width() - 20,
+                row - 1,
+                o.title() + (o.inUse() ? ", in use" : "") + ", SWR " + o.swr().number() + ", loses "
+                        + o.loss().shown());
     }
 }

@@ -1,0 +1,101 @@
+package veldline.assess;
+
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.function.BooleanSupplier;
+import java.util.stream.Collectors;
+import org.hipparchus.complex.Complex;
+import veldline.antenna.ApertureDesign;
+import veldline.antenna.YagiShape;
+import veldline.field.pattern.Sweep;
+import veldline.field.solve.FieldSolver;
+import veldline.field.solve.MeshRule;
+import veldline.job.Job;
+
+/** Ways to a match of whatever antenna is made here, remembered like the other stages. */
+final class MatchStages {
+    private final Memory<MatchStage.Input, MatchFigures> matches = new Memory<>();
+    private final Memory<AntennaStage.Input, Complex> otherFeeds = new Memory<>();
+
+    int runs() {
+        return matches.runs();
+    }
+
+    int kindsRuns() {
+        return otherFeeds.runs();
+    }
+
+    /** The antenna as it is is solved already; a Yagi's other kinds of driven element are solved for this alone. */
+    Stage<MatchFigures> of(
+            Job job,
+            Stage<AntennaFigures> antenna,
+            Stage<Sweep> sweep,
+            boolean everything,
+            String nothing,
+            BooleanSupplier goOn) {
+        if (!job.antenna(job.madeNear()).shapedHere()) {
+            return new Stage.Absent<>(nothing);
+        }
+        if (antenna instanceof Stage.Running<AntennaFigures>) {
+            return new Stage.Running<>();
+        }
+        if (antenna.value().isEmpty()) {
+            return new Stage.Failed<>("The antenna could not be solved, so there is nothing to match");
+        }
+        double frequency = job.brief().frequency().value();
+        boolean opening = job.antenna(job.madeNear()) instanceof ApertureDesign;
+        // A return loss that was typed has no phase, and no network could be worked out for it.
+        if (opening && sweep.value().isEmpty()) {
+            return sweep.map(w -> new MatchFigures(List.of()));
+        }
+        Complex load = opening
+                ? at(sweep.value().orElseThrow(), frequency)
+                : antenna.value().get().impedance();
+        double watts = Math.pow(
+                10,
+                ((job.madeNear() ? job.brief().near() : job.brief().far())
+                                        .radio()
+                                        .power()
+                                        .value()
+                                - 30)
+                        / 10);
+        Map<YagiShape.Feed, AntennaStage.Input> others = job.yagi()
+                .map(y -> EnumSet.complementOf(EnumSet.of(y.feed())).stream()
+                        .collect(Collectors.toMap(
+                                k -> k,
+                                k -> new AntennaStage.Input(y.withFeed(k).model(), frequency, y.upright()))))
+                .orElse(Map.of());
+        if (!everything && !others.values().stream().allMatch(otherFeeds::knows)) {
+            return new Stage.Running<>();
+        }
+        return Stage.of(
+                () -> {
+                    Map<YagiShape.Feed, Complex> kinds = new EnumMap<>(YagiShape.Feed.class);
+                    job.yagi().ifPresent(y -> kinds.put(y.feed(), load));
+                    others.forEach((kind, asOther) -> kinds.put(
+                            kind,
+                            otherFeeds.of(
+                                    asOther,
+                                    in -> new FieldSolver(in.model(), MeshRule.standard(in.frequency()), goOn)
+                                            .at(in.frequency())
+                                            .impedances()
+                                            .get(0))));
+                    YagiShape.Feed feed = job.yagi().map(YagiShape::feed).orElse(YagiShape.Feed.STRAIGHT);
+                    return matches.of(
+                            new MatchStage.Input(
+                                    kinds, feed, load, !opening, job.match(), frequency, sweep.value(), watts),
+                            MatchStage::figures);
+                },
+                goOn);
+    }
+
+    private static Complex at(Sweep sweep, double frequency) {
+        return sweep.points().stream()
+                .min(Comparator.comparingDouble(p -> Math.abs(p.frequency() - frequency)))
+                .orElseThrow()
+                .impedance();
+    }
+}

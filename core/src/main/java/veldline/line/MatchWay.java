@@ -1,0 +1,192 @@
+package veldline.line;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.hipparchus.complex.Complex;
+import veldline.quantity.NumberText;
+
+/** Ways to bring a load to its line, each by the solution that loses least with parts there are. To add one, write it and give it a line here. */
+public enum MatchWay {
+    L_NETWORK("L network", MatchWay::network),
+    PI("pi network", MatchWay::pi),
+    TEE("T network", MatchWay::tee),
+    QUARTER_WAVE("quarter-wave section", MatchWay::quarter),
+    TWO_QUARTERS("two quarter waves", MatchWay::quarters),
+    SECTION("section let in", MatchWay::section),
+    STUB("stub", MatchWay::stub),
+    DOUBLE_STUB("two stubs", MatchWay::stubs),
+    HAIRPIN("hairpin", MatchWay::hairpin),
+    GAMMA("gamma rod", MatchWay::gamma);
+
+    /** A common cable for pieces of line: solid polyethylene, 5 mm. */
+    private static final Section CABLE = new Section(50, 0.66, new CableLoss(1.31, 0.0095), 0);
+    /** Impedances that sections can be made of: cables of 50, 75 and 93 Ω, or two of them side by side. */
+    private static final double[] SECTIONS = {25, 37.5, 46.5, 50, 75, 93};
+    /** Over the least there must be, for networks whose quality is free. */
+    private static final double QUALITY = 1.3;
+
+    private static final double FREE = 2;
+    private static final double WIRE = 0.003;
+    private static final double APART = 0.03;
+    private static final double ELEMENT = 0.008;
+    private static final double ROD = 0.004;
+
+    private final String title;
+    private final Planner planner;
+
+    MatchWay(String title, Planner planner) {
+        this.title = title;
+        this.planner = planner;
+    }
+
+    /** What one is made of for a load. */
+    private interface Planner {
+        Stream<Plan> plans(Complex load, double z0, double frequency);
+    }
+
+    /**
+     * One solution.
+     *
+     * @param load as it is to be, ohms: hairpins ask for a driven element that is cut short
+     * @param ladder from there to the line
+     * @param note what else is to be done; may be empty
+     */
+    public record Plan(Complex load, Ladder ladder, String note) {
+        /** What is lost in its parts and by what is still sent back, decibels. */
+        public double loss(double z0, double frequency) {
+            Ladder.Look look = ladder.look(load, frequency);
+            return Mismatch.lossDb(look.seen(), z0) - 10 * Math.log10(look.through());
+        }
+    }
+
+    /** “pi network”. */
+    public String title() {
+        return title;
+    }
+
+    /** Whether it is put beside a rod of the antenna, or cuts it short. */
+    public boolean besideRods() {
+        return this == HAIRPIN || this == GAMMA;
+    }
+
+    /** The best of its solutions; empty where there is none for this load. */
+    public Optional<Plan> plan(Complex load, double z0, double frequency) {
+        return planner.plans(load, z0, frequency)
+                .filter(p -> Double.isFinite(p.loss(z0, frequency)))
+                .min(Comparator.comparingDouble(p -> p.loss(z0, frequency)));
+    }
+
+    private static Plan plain(Complex load, Ladder ladder) {
+        return new Plan(load, ladder, "");
+    }
+
+    private static Stream<Plan> network(Complex load, double z0, double f) {
+        return LNetwork.solutions(load, z0).stream().map(n -> {
+            Piece row = new Piece.InRow(Reactor.nearest(n.series(), f));
+            Piece across = new Piece.Across(Reactor.nearest(n.shunt(), f));
+            return plain(load, n.shuntAtLoad() ? Ladder.of(across, row) : Ladder.of(row, across));
+        });
+    }
+
+    private static Stream<Plan> pi(Complex load, double z0, double f) {
+        double q = Math.max(
+                FREE, QUALITY * PiNetwork.least(z0, 1 / load.reciprocal().getReal()));
+        return Stream.of(plain(load, PiNetwork.of(z0, load, q).made(x -> Reactor.nearest(x, f))));
+    }
+
+    private static Stream<Plan> tee(Complex load, double z0, double f) {
+        double q = Math.max(FREE, QUALITY * PiNetwork.least(z0, load.getReal()));
+        return Stream.of(true, false)
+                .map(coils -> plain(load, TeeNetwork.of(z0, load, q, coils).made(x -> Reactor.nearest(x, f))));
+    }
+
+    private static Section like(double z) {
+        return new Section(z, CABLE.velocity(), CABLE.loss(), 0);
+    }
+
+    private static double nearest(double wanted) {
+        return java.util.Arrays.stream(SECTIONS)
+                .boxed()
+                .min(Comparator.comparingDouble(z -> Math.abs(Math.log(z / wanted))))
+                .orElseThrow();
+    }
+
+    private static String wanted(double... ohms) {
+        return String.join(
+                        " and ",
+                        java.util.Arrays.stream(ohms)
+                                .mapToObj(z -> NumberText.shown(z, 1))
+                                .toList())
+                + " Ω wanted";
+    }
+
+    private static Stream<Plan> quarter(Complex load, double z0, double f) {
+        double z = QuarterWave.impedanceFor(load.getReal(), z0);
+        return Stream.of(
+                new Plan(load, Ladder.of(new Piece.Along(like(nearest(z)).cut(0.25, f))), wanted(z)));
+    }
+
+    /** Each makes the half of the step, by ratio; over a wider band than one does. */
+    private static Stream<Plan> quarters(Complex load, double z0, double f) {
+        double first = Math.pow(load.getReal(), 0.75) * Math.pow(z0, 0.25);
+        double second = Math.pow(load.getReal(), 0.25) * Math.pow(z0, 0.75);
+        // Of the pairs there are, the one that comes out best; the nearest to each need not.
+        return java.util.Arrays.stream(SECTIONS)
+                .boxed()
+                .flatMap(a -> java.util.Arrays.stream(SECTIONS)
+                        .mapToObj(b -> new Plan(
+                                load,
+                                Ladder.of(new Piece.Along(like(a).cut(0.25, f)), new Piece.Along(like(b).cut(0.25, f))),
+                                wanted(first, second))));
+    }
+
+    private static Stream<Plan> section(Complex load, double z0, double f) {
+        return java.util.Arrays.stream(SECTIONS)
+                .filter(z -> z != z0)
+                .boxed()
+                .flatMap(z ->
+                        SeriesSection.of(load, z0, z).stream().map(s -> plain(load, s.made(like(z0), like(z), f))));
+    }
+
+    private static Stream<Plan> stub(Complex load, double z0, double f) {
+        return StubMatch.of(load, z0).stream().map(s -> plain(load, s.made(like(z0), f)));
+    }
+
+    private static Stream<Plan> stubs(Complex load, double z0, double f) {
+        return DoubleStub.of(load, z0).stream().map(s -> plain(load, s.made(like(z0), f)));
+    }
+
+    /** The element's resistance is taken not to change while it is cut. */
+    private static Stream<Plan> hairpin(Complex load, double z0, double f) {
+        if (load.getReal() >= z0) {
+            return Stream.empty();
+        }
+        Hairpin h = Hairpin.of(load.getReal(), z0, WIRE, APART, f);
+        Section pin = Section.ideal(h.lineZ(), 1, h.metres());
+        double by = h.elementX() - load.getImaginary();
+        return Stream.of(new Plan(
+                new Complex(load.getReal(), h.elementX()),
+                Ladder.of(new Piece.Stub(pin, false)),
+                "3 mm wire, 30 mm apart; the driven element cut until its reactance is " + NumberText.signed(by, 0)
+                        + " Ω from here"));
+    }
+
+    private static Stream<Plan> gamma(Complex load, double z0, double f) {
+        GammaRod rod = GammaRod.of(ELEMENT, ROD, APART);
+        return rod.made(load, z0, f).stream()
+                .map(m -> new Plan(
+                        load,
+                        Ladder.of(
+                                new Piece.Turns(2 / rod.stepUp()),
+                                new Piece.Stub(Section.ideal(rod.lineZ(), 1, m.metres()), false),
+                                new Piece.InRow(Reactor.nearest(m.inRow(), f))),
+                        "4 mm rod 30 mm from an 8 mm element; rod and capacitor slide, since texts differ by half"));
+    }
+
+    /** All that there are. */
+    public static List<MatchWay> all() {
+        return List.of(values());
+    }
+}

@@ -1,0 +1,103 @@
+package veldline.assess;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import veldline.antenna.Families;
+import veldline.antenna.Family;
+import veldline.demo.TernholmSands;
+import veldline.job.Job;
+import veldline.job.JobChange;
+import veldline.line.MatchWay;
+import veldline.stock.Metal;
+
+/** Match for every antenna whose impedance is known here. */
+class MatchStageTest {
+    private static final Job JOB = TernholmSands.nestCamera();
+    private static final Assessor ASSESSOR = new Assessor();
+
+    private static MatchFigures of(Job job) {
+        return ASSESSOR.assess(job, Assessor.Depth.ALL, () -> true)
+                .match()
+                .value()
+                .orElseThrow();
+    }
+
+    @ParameterizedTest
+    @EnumSource(MatchWay.class)
+    void eachWayIsTakenAndThenInUse(MatchWay way) {
+        of(JOB).options().stream()
+                .filter(o -> o.id().equals(way.name()))
+                .findFirst()
+                .ifPresent(o -> {
+                    Job taken = o.take().applyTo(JOB);
+                    assertThat(taken.match()).contains(way);
+                    MatchFigures.Option used = of(taken).inUse().orElseThrow();
+                    assertThat(used.title()).isEqualTo(o.title());
+                    assertThat(used.swr()).isEqualTo(o.swr());
+                    // The one at the antenna carries what the antenna takes; nothing carries less than nothing.
+                    assertThat(used.strain())
+                            .hasSameSizeAs(used.plan().orElseThrow().ladder().pieces());
+                    used.strain().forEach(s -> assertThat(s.volts().value()).isPositive());
+                    assertThat(used.kept().orElseThrow().value()).isBetween(50.0, 100.0);
+                });
+    }
+
+    /** 16 dBm are 40 mW: matched, the cable has the volts and amperes of that on 50 Ω, and so has the first line. */
+    @Test
+    void theStrainIsThatOfTheRadiosPower() {
+        MatchFigures.Option let = of(JOB).options().stream()
+                .filter(o -> o.id().equals("SECTION"))
+                .findFirst()
+                .orElseThrow();
+        double volts = Math.sqrt(2 * 0.0398 * 50);
+        assertThat(let.strain().get(1).volts().value()).isBetween(0.98 * volts, 1.2 * volts);
+        Job louder = new JobChange.OfBrief(new veldline.link.BriefChange.Power(
+                        veldline.quantity.Quantity.of("36", veldline.quantity.Unit.DBM)))
+                .applyTo(JOB);
+        double ten = of(louder).options().stream()
+                .filter(o -> o.id().equals("SECTION"))
+                .findFirst()
+                .orElseThrow()
+                .strain()
+                .get(1)
+                .volts()
+                .value();
+        assertThat(ten)
+                .as("20 dB more")
+                .isCloseTo(10 * let.strain().get(1).volts().value(), within(0.05 * ten));
+    }
+
+    /** What stands between shows in the band, too: a Yagi as it is has the band that its own curve says. */
+    @Test
+    void theBandIsThatOfTheCurve() {
+        Assessment a = ASSESSOR.assess(JOB, Assessor.Depth.ALL, () -> true);
+        MatchFigures.Option asItIs = a.match().value().orElseThrow().inUse().orElseThrow();
+        assertThat(asItIs.band().orElseThrow().value())
+                .isCloseTo(
+                        SwrBand.of(a.sweep().value().orElseThrow())
+                                .orElseThrow()
+                                .value(),
+                        within(1.01));
+    }
+
+    /** Wires of any family and openings are matched as well; what has a typed return loss says why it is not. */
+    @Test
+    void otherAntennasAreMatched() {
+        Family.Wish wish = new Family.Wish(2437e6, 0.45, 1.6e-3, Metal.COPPER, false);
+        Job quad = new JobChange.Fit(true, Families.wires("quad").design(wish)).applyTo(JOB);
+        assertThat(of(quad).options()).anyMatch(o -> o.id().equals("GAMMA") || o.id().equals("HAIRPIN"));
+        assertThat(of(quad).inUse().orElseThrow().id()).isEqualTo("direct");
+        Job patch = new JobChange.Fit(true, Families.apertures("patches").design(wish)).applyTo(JOB);
+        assertThat(of(patch).options()).noneMatch(o -> o.id().equals("GAMMA") || o.id().equals("HAIRPIN"));
+        Job can = new JobChange.Fit(true, Families.apertures("can").design(wish)).applyTo(JOB);
+        assertThat(ASSESSOR.assess(can, Assessor.Depth.ALL, () -> true).match())
+                .isInstanceOfSatisfying(
+                        Stage.Absent.class, s -> assertThat(s.why()).contains("typed"));
+        assertThat(JOB.match()).isEqualTo(Optional.empty());
+    }
+}
