@@ -289,7 +289,7 @@ final class MatchPicture {
                 Face.MONO,
                 Role.INK,
                 Origin.of(o.resistance()));
-        String swr = o.swr().value() > MOST ? "over 99" : o.swr().number();
+        String swr = o.swr().value() > MOST ? "99+" : o.swr().number();
         pen.text(swr, right - SWR, base, Anchor.END, 13, Face.MONO_BOLD, Role.INK, Origin.of(o.swr()));
         pen.text(o.loss().number(), right - LOSES, base, Anchor.END, 12.5, Face.MONO, Role.INK, Origin.of(o.loss()));
         o.band()
