@@ -206,7 +206,7 @@ final class OtherJobs {
                         .withRate(q("10", Unit.MBIT_S))
                         .withUnseen(true)
                         .withBudget(q("140", Unit.ONE)))
-                .withNearAntenna(Reserve.patches(2442e6, 2, 1, true))
+                .withNearAntenna(Reserve.patches(2442e6, 1, 1, true))
                 .withFarAntenna(builtIn("Telephone's own", "-2.0", Polarized.UPRIGHT))
                 .withNearRun(run(access, List.of(cable("c-rg316-rpsma-n", "0.6")), N_JACK))
                 .withFarRun(run(phone, List.of(), Reserve.BUILT_IN));

@@ -19,13 +19,16 @@ import veldline.build.Marks;
 import veldline.build.Outline;
 import veldline.build.Printed;
 import veldline.build.Solid;
+import veldline.field.pattern.Sweep;
+import veldline.line.PortData;
 import veldline.picture.Picture;
 import veldline.sheet.Paper;
 import veldline.sheet.Sheets;
 
-/** Everything a workshop takes of an antenna in one zip: the sheets as PDF, each page as SVG, outlines and holes as DXF, parts to print as STL. */
+/** Everything a workshop takes of an antenna in one zip: the sheets as PDF, each page as SVG, outlines and holes as DXF, parts to print as STL, its feed over the band as Touchstone. */
 public final class WorkshopZip {
     private static final double USUAL_BOOM = 15e-3;
+    private static final double LINE = 50;
 
     private WorkshopZip() {}
 
@@ -51,6 +54,11 @@ public final class WorkshopZip {
                         name + "-page-" + (i + 1) + ".svg",
                         SvgFile.write(made.title(), pages.get(i)).getBytes(StandardCharsets.UTF_8));
             }
+            if (a.sweep().value().isPresent()) {
+                String curve =
+                        TouchstoneFile.write(ohms(a.sweep().value().get()).as(PortData.Kind.S), TouchstoneForm.RI, 1);
+                put(zip, name + ".s1p", curve.getBytes(StandardCharsets.US_ASCII));
+            }
             put(zip, name + ".dxf", outlines(made).getBytes(StandardCharsets.US_ASCII));
             for (Solid part : made instanceof Made m ? Printed.of(m, element(m), boom(m)) : List.<Solid>of()) {
                 ByteArrayOutputStream stl = new ByteArrayOutputStream();
@@ -58,6 +66,16 @@ public final class WorkshopZip {
                 put(zip, part.name().replace(' ', '-') + ".stl", stl.toByteArray());
             }
         }
+    }
+
+    /** The curve of its feed, as an analyser would have it on 50 Ω. */
+    private static PortData ohms(Sweep sweep) {
+        return new PortData(
+                PortData.Kind.Z,
+                List.of(LINE),
+                sweep.points().stream()
+                        .map(p -> new PortData.Row(p.frequency(), List.of(List.of(p.impedance()))))
+                        .toList());
     }
 
     private static String outlines(Antenna made) {

@@ -10,6 +10,7 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import veldline.antenna.YagiChange;
 import veldline.antenna.YagiShape;
+import veldline.demo.BoughtPanels;
 import veldline.demo.TernholmSands;
 import veldline.explain.Finding;
 import veldline.feed.Drawer;
@@ -217,16 +218,16 @@ class AssessorTest {
 
     @Test
     void historyUndoesAndRedoesEveryEdit() {
-        History h = History.of(TernholmSands.all().get(4));
+        History h = History.of(BoughtPanels.lodge());
         JobChange one = brief(new BriefChange.Tide(q("1", Unit.M)));
-        JobChange two = new JobChange.Claim(true, q("10", Unit.DBI));
+        JobChange two = new JobChange.Claim(false, q("10", Unit.DBI));
         History after = h.after(one).after(two);
-        assertThat(after.undoLabel()).contains("near antenna ‘10 dBi’");
+        assertThat(after.undoLabel()).contains("far antenna ‘10 dBi’");
         assertThat(after.undo().undo().job()).isEqualTo(h.job());
         assertThat(after.undo().undo().redo().redo().job()).isEqualTo(after.job());
         assertThat(after.undo().after(one).redoLabel())
                 .as("the same edit again changes nothing")
-                .contains("near antenna ‘10 dBi’");
+                .contains("far antenna ‘10 dBi’");
         assertThat(h.undo()).isSameAs(h);
         assertThat(Optional.of(h).flatMap(History::redoLabel)).isEmpty();
     }

@@ -13,8 +13,7 @@ import veldline.antenna.Inspection;
 import veldline.antenna.Inspection.Contact;
 import veldline.antenna.InspectionChange;
 import veldline.antenna.InspectionText;
-import veldline.antenna.Polarized;
-import veldline.demo.TernholmSands;
+import veldline.demo.BoughtPanels;
 import veldline.explain.Finding;
 import veldline.format.JobFile;
 import veldline.job.Job;
@@ -25,15 +24,7 @@ import veldline.quantity.Unit;
 
 /** A bought antenna is counted, measured and swept, and none of it is taken on trust. */
 class InspectionTest {
-    private static final Job JOB = TernholmSands.nestCamera()
-            .withFarAntenna(new Bought(
-                    "Lodge panel",
-                    Quantity.of("12.0", Unit.DBI),
-                    Polarized.FLAT,
-                    Optional.of(Quantity.of("40", Unit.DEG)),
-                    Quantity.of("290", Unit.MM),
-                    TernholmSands.nestCamera().farRun().antenna(),
-                    Optional.empty()));
+    private static final Job JOB = BoughtPanels.lodge();
     private static final Assessor ASSESSOR = new Assessor();
 
     private static List<Finding> found(Inspection in) {

@@ -15,7 +15,7 @@ import veldline.antenna.Bought;
 import veldline.antenna.Polarized;
 import veldline.antenna.YagiChange;
 import veldline.antenna.YagiShape;
-import veldline.demo.TernholmSands;
+import veldline.demo.BoughtPanels;
 import veldline.explain.Worked;
 import veldline.feed.FeedChange;
 import veldline.job.Job;
@@ -34,15 +34,7 @@ import veldline.stock.Tool;
  * last digit.
  */
 class MetamorphicTest {
-    private static final Job JOB = TernholmSands.nestCamera()
-            .withFarAntenna(new Bought(
-                    "Lodge panel",
-                    Quantity.of("12.0", Unit.DBI),
-                    Polarized.FLAT,
-                    Optional.of(Quantity.of("40", Unit.DEG)),
-                    Quantity.of("290", Unit.MM),
-                    TernholmSands.nestCamera().farRun().antenna(),
-                    Optional.empty()));
+    private static final Job JOB = BoughtPanels.lodge();
     private static final Assessor ASSESSOR = new Assessor();
 
     /** The numbers of a job that are looked at. */

@@ -68,7 +68,7 @@ class OtherStoriesTest {
                 .isCloseTo(found.get(1).worst(), within(0.1));
     }
 
-    /** A column of patches in the place of the bought panel: the terrace keeps its level, by a pattern that is worked out. */
+    /** A column of patches in the place of the single one: the terrace keeps its level, by a pattern that is worked out. */
     @Test
     void theSheltersPanelMayBeAColumnOfPatches() {
         Job job = named("Visitor shelter");

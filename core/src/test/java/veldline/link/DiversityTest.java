@@ -15,6 +15,7 @@ import veldline.antenna.NotChosen;
 import veldline.assess.Assessment;
 import veldline.assess.Assessor;
 import veldline.assess.Step;
+import veldline.demo.BoughtPanels;
 import veldline.demo.TernholmSands;
 import veldline.explain.Finding;
 import veldline.job.Job;
@@ -84,7 +85,7 @@ class DiversityTest {
     }
 
     private static Assessment with(Diversity.Port... others) {
-        Job shelter = TernholmSands.all().get(3);
+        Job shelter = BoughtPanels.shelter();
         Job job = new JobChange.OfBrief(new BriefChange.OtherPorts(true, List.of(others))).applyTo(shelter);
         return new Assessor().assess(job, Assessor.Depth.QUICK, () -> true);
     }
@@ -135,7 +136,7 @@ class DiversityTest {
 
     @Test
     void portsOfALineWithoutAnAnswerAreLeftOpen() {
-        Job shelter = TernholmSands.all().get(3);
+        Job shelter = BoughtPanels.shelter();
         Job ported =
                 new JobChange.OfBrief(new BriefChange.OtherPorts(true, List.of(Diversity.Port.SAME))).applyTo(shelter);
         Job bare = new JobChange.Fit(true, new NotChosen()).applyTo(ported);

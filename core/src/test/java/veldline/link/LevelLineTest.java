@@ -11,7 +11,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestFactory;
 import veldline.assess.Assessment;
 import veldline.assess.Assessor;
-import veldline.demo.TernholmSands;
+import veldline.demo.BoughtPanels;
 import veldline.feed.Drawer;
 import veldline.feed.FeedChange;
 import veldline.job.Job;
@@ -22,7 +22,7 @@ import veldline.raise.RaiseChange;
 
 /** The line adds up, and each thing that is changed moves what lies behind it and nothing before it. */
 class LevelLineTest {
-    private static final Job JOB = TernholmSands.nestCamera();
+    private static final Job JOB = BoughtPanels.lodge();
     private static final Assessor ASSESSOR = new Assessor();
 
     private static LevelLine line(JobChange... changes) {

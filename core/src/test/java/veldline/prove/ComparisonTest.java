@@ -11,7 +11,7 @@ import java.util.Optional;
 import org.hipparchus.linear.ArrayRealVector;
 import org.hipparchus.linear.RealVector;
 import org.junit.jupiter.api.Test;
-import veldline.demo.TernholmSands;
+import veldline.demo.BoughtPanels;
 import veldline.instrument.World;
 import veldline.job.Job;
 import veldline.job.JobChange;
@@ -29,7 +29,7 @@ class ComparisonTest {
     /** The demo's job with a radio of this floor: one hears everything, another loses much of the whip. */
     static Job floored(double floor) {
         return new JobChange.OfBrief(new BriefChange.Sensitivity(Quantity.shown(floor, Unit.DBM, 0)))
-                .applyTo(TernholmSands.nestCamera());
+                .applyTo(BoughtPanels.lodge());
     }
 
     static Series record(World world) {
