@@ -61,7 +61,7 @@ class BusyPictureTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "0 | 0 | 3 | 0 so far",
+                "0 | 0 | 3 | 3 s so far",
                 "1234 | 0 | 3 | 1,234 so far",
                 "10 | 20 | 10 | 10 of 20, about 10 s left",
                 "19 | 20 | 10 | 19 of 20, nearly there",
