@@ -19,6 +19,7 @@ import veldline.coverage.Pattern;
 import veldline.coverage.Point;
 import veldline.coverage.Site;
 import veldline.coverage.SiteChange;
+import veldline.demo.BoughtPanels;
 import veldline.demo.TernholmSands;
 import veldline.explain.Finding;
 import veldline.job.Job;
@@ -28,7 +29,7 @@ import veldline.quantity.Unit;
 import veldline.stock.Metal;
 
 class SiteRulesTest {
-    private static final Job SHELTER = TernholmSands.all().get(3);
+    private static final Job SHELTER = BoughtPanels.shelter();
     private static final Assessor ASSESSOR = new Assessor();
 
     private static Assessment assessed(Job job) {

@@ -12,11 +12,12 @@ import veldline.antenna.Shelf;
 import veldline.coverage.Point;
 import veldline.coverage.SectorSearch;
 import veldline.coverage.Site;
+import veldline.demo.BoughtPanels;
 import veldline.demo.TernholmSands;
 import veldline.job.Job;
 
 class SiteOptionsTest {
-    private static final Job SHELTER = TernholmSands.all().get(3);
+    private static final Job SHELTER = BoughtPanels.shelter();
 
     private static Bought named(String id) {
         return Shelf.all().stream()
