@@ -172,7 +172,7 @@ public final class Assessor {
         Antenna there = job.antenna(job.madeNear());
         if (there.shapedHere() && !(there instanceof YagiShape)) {
             return there instanceof ApertureDesign
-                    ? "Its opening is summed at one frequency; what is known of this one stands in Shape"
+                    ? "This is for what is solved as wires; what is known of this one stands in Shape"
                     : "This is for Yagis; what is known of this one stands in Shape";
         }
         return there instanceof NotChosen

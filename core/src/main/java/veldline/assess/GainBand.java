@@ -1,11 +1,10 @@
 package veldline.assess;
 
-import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import java.util.stream.IntStream;
-import org.hipparchus.complex.Complex;
 import veldline.antenna.ApertureDesign;
 import veldline.antenna.Radiation;
 import veldline.explain.Formula;
@@ -17,9 +16,9 @@ import veldline.field.solve.SolveFailure;
  * What an antenna with an opening does over a band: the same metal at one frequency after the other.
  *
  * @param points where it sends anything, from low to high
- * @param fed impedance at its socket likewise, where that follows from its measures; empty where a return loss was typed
+ * @param centre which of them is nearest to the frequency it is for
  */
-public record GainBand(List<Point> points, Optional<Sweep> fed) {
+public record GainBand(List<Point> points, int centre) {
     private static final int POINTS = 41;
     private static final double MHZ = 1e6;
     private static final double NARROW = 10e6;
@@ -40,10 +39,25 @@ public record GainBand(List<Point> points, Optional<Sweep> fed) {
     /**
      * @param frequency hertz
      * @param gain straight ahead
+     * @param back straight back, dBi
+     * @param feed what it is at its socket
      */
-    public record Point(double frequency, Worked gain) {}
+    public record Point(double frequency, Worked gain, double back, Radiation.Feed feed) {}
 
-    /** Around the middle of the band, the part in which the gain stays within so many decibels of the gain there, megahertz. */
+    /** Impedance at its socket over the band, where that follows from its measures; empty where a return loss was typed. */
+    public Optional<Sweep> fed() {
+        return points.size() > 1 && points.stream().allMatch(p -> p.feed.told())
+                ? Optional.of(new Sweep(
+                        points.stream()
+                                .map(p -> new Sweep.Point(p.frequency, p.feed.impedance(), p.gain.value(), p.back))
+                                .toList(),
+                        points.size(),
+                        0,
+                        0))
+                : Optional.empty();
+    }
+
+    /** Around the frequency it is for, the part in which the gain stays within so many decibels of the gain there, megahertz. */
     public Optional<Worked> within(double decibels) {
         if (points.size() < 2) {
             return Optional.empty();
@@ -62,7 +76,7 @@ public record GainBand(List<Point> points, Optional<Sweep> fed) {
     }
 
     private int edge(double decibels, int step) {
-        int i = points.size() / 2;
+        int i = centre;
         double there = points.get(i).gain.value();
         while (i + step >= 0
                 && i + step < points.size()
@@ -72,39 +86,29 @@ public record GainBand(List<Point> points, Optional<Sweep> fed) {
         return i;
     }
 
-    /** One frequency, and what the antenna is at its socket there. */
-    private record At(Point point, Complex impedance, boolean told, double back) {}
-
     /** Around the frequency it is for, as far as its family is looked at. */
     static GainBand of(ApertureStage.Input in, BooleanSupplier goOn) {
         double half = in.design().of().span() / 2;
-        List<At> all = IntStream.range(0, POINTS)
+        List<Point> points = IntStream.range(0, POINTS)
                 .parallel()
                 .mapToObj(i -> in.frequency() * (1 - half + 2 * half * i / (POINTS - 1)))
                 .flatMap(f -> at(in.design(), f, goOn).stream())
                 .toList();
-        boolean told = all.size() > 1 && all.stream().allMatch(At::told);
-        List<Sweep.Point> fed = new ArrayList<>();
-        for (At a : all) {
-            fed.add(new Sweep.Point(a.point.frequency, a.impedance, a.point.gain.value(), a.back));
-        }
-        return new GainBand(
-                all.stream().map(At::point).toList(),
-                told ? Optional.of(new Sweep(fed, fed.size(), 0, 0)) : Optional.empty());
+        int centre = IntStream.range(0, points.size())
+                .boxed()
+                .min(Comparator.comparingDouble(i -> Math.abs(points.get(i).frequency - in.frequency())))
+                .orElse(0);
+        return new GainBand(points, centre);
     }
 
     /** Empty where it lets nothing out, as a guide does under its cut-off. */
-    private static Optional<At> at(ApertureDesign d, double frequency, BooleanSupplier goOn) {
+    private static Optional<Point> at(ApertureDesign d, double frequency, BooleanSupplier goOn) {
         if (!goOn.getAsBoolean()) {
             throw new SolveFailure("Called off before it was done; ask again to start anew");
         }
         try {
             Radiation r = d.radiation(frequency);
-            return Optional.of(new At(
-                    new Point(frequency, r.gain()),
-                    r.feed().impedance(),
-                    r.feed().told(),
-                    r.dbi(180, 0)));
+            return Optional.of(new Point(frequency, r.gain(), r.dbi(180, 0), r.feed()));
         } catch (IllegalArgumentException e) {
             return Optional.empty();
         }

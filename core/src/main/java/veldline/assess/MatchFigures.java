@@ -20,7 +20,7 @@ public record MatchFigures(List<Option> options) {
      * One way.
      *
      * @param id stable
-     * @param title what it is
+     * @param title what it is, as it stands within a sentence
      * @param parts what it is made of, with sizes
      * @param resistance seen by the cable
      * @param reactance seen by the cable

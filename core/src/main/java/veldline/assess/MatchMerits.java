@@ -1,10 +1,8 @@
 package veldline.assess;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
 import veldline.field.pattern.Sweep;
@@ -82,7 +80,7 @@ final class MatchMerits {
     }
 
     /** @param look with the power there is */
-    static List<MatchFigures.Strain> strain(MatchWay.Plan plan, Ladder.Look look, double frequency) {
+    static List<MatchFigures.Strain> strain(MatchWay.Plan plan, Ladder.Look look) {
         List<MatchFigures.Strain> all = new ArrayList<>();
         for (int i = 0; i < plan.ladder().pieces().size(); i++) {
             Piece.State load = look.states().get(i);
@@ -92,10 +90,10 @@ final class MatchMerits {
             double into = line.amperes().subtract(load.amperes()).norm();
             double volts = piece instanceof Piece.InRow
                     ? across
-                    : greater(line.volts().norm(), load.volts().norm());
+                    : Math.max(line.volts().norm(), load.volts().norm());
             double amperes = piece instanceof Piece.Across || piece instanceof Piece.Stub
                     ? into
-                    : greater(line.amperes().norm(), load.amperes().norm());
+                    : Math.max(line.amperes().norm(), load.amperes().norm());
             all.add(new MatchFigures.Strain(
                     piece.words(),
                     Worked.of(VOLTS)
@@ -106,9 +104,5 @@ final class MatchMerits {
                             .gives(amperes, "A", amperes < 1 ? 3 : 2)));
         }
         return all;
-    }
-
-    private static double greater(double a, double b) {
-        return Stream.of(a, b).max(Comparator.naturalOrder()).orElseThrow();
     }
 }

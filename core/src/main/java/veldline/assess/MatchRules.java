@@ -25,7 +25,7 @@ final class MatchRules {
                 .map(o -> {
                     String rest = o.id().equals("direct")
                             ? "at the cable, with nothing between."
-                            : "at the cable with the " + o.title().toLowerCase(java.util.Locale.ROOT) + ".";
+                            : "at the cable with the " + o.title() + ".";
                     String reason = "It costs " + o.loss().number() + " dB; up to 1.5 is good, up to 2 usable.";
                     Finding f = o.swr().value() <= 2
                             ? Finding.fits("SWR " + o.swr().number(), rest, reason, o.swr())
@@ -48,12 +48,18 @@ final class MatchRules {
         if (best.inUse()
                 || used.isPresent() && used.get().loss().value() - best.loss().value() < 0.1) {
             return List.of(Finding.fits(
-                    best.title(), "loses least of all ways.", "Another would gain under 0.1 dB.", best.loss()));
+                    FeedRules.capital(best.title()),
+                    "loses least of all ways.",
+                    "Another would gain under 0.1 dB.",
+                    best.loss()));
         }
         return List.of(Finding.fits(
-                        best.title(), "would lose least: " + best.loss().shown() + ".", best.parts() + ".", best.loss())
+                        FeedRules.capital(best.title()),
+                        "would lose least: " + best.loss().shown() + ".",
+                        best.parts() + ".",
+                        best.loss())
                 .withRemedies(List.of(new Finding.Remedy(
-                        "Use the " + best.title().toLowerCase(java.util.Locale.ROOT),
+                        "Use the " + best.title(),
                         "SWR " + NumberText.shown(best.swr().value(), 2) + " at the cable.",
                         best.take()))));
     }

@@ -64,12 +64,12 @@ final class MatchStage {
     static MatchFigures figures(Input in) {
         List<MatchFigures.Option> options = new ArrayList<>();
         if (in.kinds.isEmpty()) {
-            options.add(direct(in, "direct", "As it is", "nothing between", in.load, in.way.isEmpty(), none()));
+            options.add(direct(in, "direct", "as it is", "nothing between", in.load, in.way.isEmpty(), none()));
         } else {
-            options.add(dipole(in, YagiShape.Feed.STRAIGHT, "Straight dipole", "as it is, with a current choke"));
-            options.add(dipole(in, YagiShape.Feed.BENT, "Bent dipole", "ends 40° back, with a current choke"));
+            options.add(dipole(in, YagiShape.Feed.STRAIGHT, "straight dipole", "as it is, with a current choke"));
+            options.add(dipole(in, YagiShape.Feed.BENT, "bent dipole", "ends 40° back, with a current choke"));
             options.add(
-                    dipole(in, YagiShape.Feed.FOLDED, "Folded dipole", "two wires of one size, with a current choke"));
+                    dipole(in, YagiShape.Feed.FOLDED, "folded dipole", "two wires of one size, with a current choke"));
         }
         for (MatchWay way : MatchWay.all()) {
             if (way.besideRods() && !in.rods) {
@@ -92,7 +92,10 @@ final class MatchStage {
                 parts,
                 in.kinds.get(kind),
                 in.way.isEmpty() && in.feed == kind,
-                in.feed == kind ? none() : new JobChange.OfYagi(new YagiChange.FeedKind(kind)));
+                in.feed == kind
+                        ? none()
+                        : new JobChange.All(
+                                title, List.of(new JobChange.OfYagi(new YagiChange.FeedKind(kind)), none())));
     }
 
     private static MatchFigures.Option direct(
@@ -117,10 +120,9 @@ final class MatchStage {
 
     private static MatchFigures.Option option(Input in, MatchWay way, MatchWay.Plan plan) {
         Ladder.Look look = plan.ladder().look(plan.load(), in.frequency);
-        String title = way.title();
         return new MatchFigures.Option(
                 way.name(),
-                Character.toUpperCase(title.charAt(0)) + title.substring(1),
+                way.title(),
                 plan.ladder().words() + (plan.note().isEmpty() ? "" : "; " + plan.note()),
                 part("resistance", look.seen().getReal()),
                 part("reactance", look.seen().getImaginary()),
@@ -132,7 +134,7 @@ final class MatchStage {
                 // What is cut short for a hairpin is another antenna over the band.
                 plan.load().equals(in.load) ? MatchMerits.band(in.sweep, plan) : Optional.empty(),
                 Optional.of(MatchMerits.kept(plan, in.frequency)),
-                MatchMerits.strain(plan, look.at(in.watts), in.frequency));
+                MatchMerits.strain(plan, look.at(in.watts)));
     }
 
     private static Worked swr(Complex seen) {

@@ -14,6 +14,8 @@ import veldline.field.pattern.Sweep;
 import veldline.field.solve.FieldSolver;
 import veldline.field.solve.MeshRule;
 import veldline.job.Job;
+import veldline.link.End;
+import veldline.quantity.Unit;
 
 /** Ways to a match of whatever antenna is made here, remembered like the other stages. */
 final class MatchStages {
@@ -54,14 +56,8 @@ final class MatchStages {
         Complex load = opening
                 ? at(sweep.value().orElseThrow(), frequency)
                 : antenna.value().get().impedance();
-        double watts = Math.pow(
-                10,
-                ((job.madeNear() ? job.brief().near() : job.brief().far())
-                                        .radio()
-                                        .power()
-                                        .value()
-                                - 30)
-                        / 10);
+        End end = job.madeNear() ? job.brief().near() : job.brief().far();
+        double watts = Unit.WATT.fromInside(end.radio().power().value());
         Map<YagiShape.Feed, AntennaStage.Input> others = job.yagi()
                 .map(y -> EnumSet.complementOf(EnumSet.of(y.feed())).stream()
                         .collect(Collectors.toMap(
@@ -71,25 +67,30 @@ final class MatchStages {
         if (!everything && !others.values().stream().allMatch(otherFeeds::knows)) {
             return new Stage.Running<>();
         }
-        return Stage.of(
+        Stage<MatchStage.Input> input = Stage.of(
                 () -> {
                     Map<YagiShape.Feed, Complex> kinds = new EnumMap<>(YagiShape.Feed.class);
                     job.yagi().ifPresent(y -> kinds.put(y.feed(), load));
-                    others.forEach((kind, asOther) -> kinds.put(
-                            kind,
-                            otherFeeds.of(
-                                    asOther,
-                                    in -> new FieldSolver(in.model(), MeshRule.standard(in.frequency()), goOn)
-                                            .at(in.frequency())
-                                            .impedances()
-                                            .get(0))));
+                    others.forEach((kind, in) -> kinds.put(kind, otherFeeds.of(in, i -> solved(i, goOn))));
                     YagiShape.Feed feed = job.yagi().map(YagiShape::feed).orElse(YagiShape.Feed.STRAIGHT);
-                    return matches.of(
-                            new MatchStage.Input(
-                                    kinds, feed, load, !opening, job.match(), frequency, sweep.value(), watts),
-                            MatchStage::figures);
+                    return new MatchStage.Input(
+                            kinds, feed, load, !opening, job.match(), frequency, sweep.value(), watts);
                 },
                 goOn);
+        // Ten thousand draws are not for every step of a drag.
+        if (!everything && !input.value().map(matches::knows).orElse(true)) {
+            return new Stage.Running<>();
+        }
+        return input instanceof Stage.Fresh<MatchStage.Input> f
+                ? Stage.of(() -> matches.of(f.result(), MatchStage::figures), goOn)
+                : input.map(MatchStage::figures);
+    }
+
+    private static Complex solved(AntennaStage.Input in, BooleanSupplier goOn) {
+        return new FieldSolver(in.model(), MeshRule.standard(in.frequency()), goOn)
+                .at(in.frequency())
+                .impedances()
+                .get(0);
     }
 
     private static Complex at(Sweep sweep, double frequency) {

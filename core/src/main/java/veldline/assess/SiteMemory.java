@@ -10,6 +10,7 @@ import veldline.job.Job;
 final class SiteMemory {
     private final Memory<SiteStage.PatternInput, Pattern> patterns = new Memory<>();
     private final Memory<SiteStage.Input, Coverage> sites = new Memory<>();
+    private final Memory<SiteStage.PatternInput, Double> farGains = new Memory<>();
 
     /**
      * It waits for nothing but the pattern, which a bought antenna has by its claims.
@@ -17,7 +18,14 @@ final class SiteMemory {
      * @param later whether what is not known yet is left for another time
      */
     Stage<Coverage> of(Job job, boolean later, BooleanSupplier goOn) {
-        Optional<SiteStage.Input> input = SiteStage.input(job);
+        if (job.site().isEmpty()) {
+            return new Stage.Absent<>("The job has no plan");
+        }
+        double farGain = farGains.of(
+                new SiteStage.PatternInput(
+                        job.farAntenna(), job.brief().frequency().value()),
+                SiteStage::farGain);
+        Optional<SiteStage.Input> input = SiteStage.input(job, farGain);
         if (input.isEmpty()) {
             return new Stage.Absent<>("The job has no plan");
         }

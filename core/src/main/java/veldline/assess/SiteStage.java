@@ -54,6 +54,19 @@ public final class SiteStage {
     private SiteStage() {}
 
     static Optional<Input> input(Job job) {
+        return input(
+                job,
+                farGain(new PatternInput(
+                        job.farAntenna(), job.brief().frequency().value())));
+    }
+
+    /** Gain of the far end as far as it is told, dBi. */
+    static double farGain(PatternInput far) {
+        return far.antenna.toldGain(far.frequency).map(Worked::value).orElse(0.0);
+    }
+
+    /** @param farGain of the far end, dBi */
+    static Optional<Input> input(Job job, double farGain) {
         Brief b = job.brief();
         double frequency = b.frequency().value();
         return job.site()
@@ -61,7 +74,7 @@ public final class SiteStage {
                 .map(s -> new Input(
                         s,
                         new PatternInput(job.nearAntenna(), frequency),
-                        power(job),
+                        power(job, farGain),
                         frequency,
                         b.way().place(),
                         LineStage.hears(job).value(),
@@ -69,12 +82,12 @@ public final class SiteStage {
     }
 
     /** Power of the radio, less its chain, with the far end's gain, chain and polarization, dBm. */
-    private static double power(Job job) {
+    private static double power(Job job, double farGain) {
         Brief b = job.brief();
         double f = b.frequency().value();
         return b.near().radio().power().value()
                 - job.nearRun().lossDb(f)
-                + job.farAntenna().toldGain(f).map(w -> w.value()).orElse(0.0)
+                + farGain
                 - job.farRun().lossDb(f)
                 - LineStage.polarization(job).value();
     }

@@ -12,18 +12,22 @@ public final class SwrBand {
     private static final double MHZ = 1e6;
     private static final double NARROW = 10e6;
 
-    private static Formula band(double swr) {
+    private static Formula band(double swr, String source) {
         return new Formula(
                 "Band under SWR " + NumberText.shown(swr, swr == Math.rint(swr) ? 0 : 1),
                 "From the lowest to the highest frequency around the best one at which the SWR on 50 Ω stays under that, as far"
                         + " as it was looked at.",
                 "B",
                 "b − a",
-                AntennaStage.METHOD + "; curves with the poles in common between the solved frequencies",
+                source,
                 "As wide as that to a tenth; it moves with the lengths, half a percent for half a percent");
     }
 
     private SwrBand() {}
+
+    private static final String SOLVED =
+            AntennaStage.METHOD + "; curves with the poles in common between the solved frequencies";
+    private static final String TOLD = "What its feed comes to by its own formula, at one frequency after the other";
 
     /** Whether the band reaches an end of what was looked at, and may be wider. */
     public static boolean goesOn(Sweep sweep) {
@@ -45,8 +49,18 @@ public final class SwrBand {
 
     /** The same under another SWR. */
     public static Optional<Worked> of(Sweep sweep, double swr) {
+        return of(sweep, swr, SOLVED);
+    }
+
+    /** Of whatever antenna is made in a job, by the way its curve came about; empty where it has none, too. */
+    public static Optional<Worked> of(Assessment a, double swr) {
+        boolean told = a.band().value().flatMap(GainBand::fed).isPresent();
+        return a.sweep().value().flatMap(w -> of(w, swr, told ? TOLD : SOLVED));
+    }
+
+    private static Optional<Worked> of(Sweep sweep, double swr, String source) {
         return sweep.under(swr, LINE)
-                .map(band -> Worked.of(band(swr))
+                .map(band -> Worked.of(band(swr, source))
                         .computed("a", "lowest", band.low() / MHZ, "MHz", 2)
                         .computed("b", "highest", band.high() / MHZ, "MHz", 2)
                         .gives(band.width() / MHZ, "MHz", band.width() < NARROW ? 1 : 0));

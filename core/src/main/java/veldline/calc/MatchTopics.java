@@ -11,8 +11,10 @@ import java.util.function.BiConsumer;
 import org.hipparchus.complex.Complex;
 import veldline.line.BodeFano;
 import veldline.line.LNetwork;
+import veldline.line.Ladder;
 import veldline.line.Mismatch;
 import veldline.line.QuarterWave;
+import veldline.line.Reactor;
 import veldline.line.Transformer;
 import veldline.path.FreeSpace;
 
@@ -104,6 +106,8 @@ final class MatchTopics {
                         return List.of(is("rejection", 20 * Math.log10(both.norm() / line.norm()), "dB"));
                     }));
 
+    private static final double ANY = 1e6;
+
     private MatchTopics() {}
 
     private static List<Topic.Answer> each(Given in, BiConsumer<LNetwork, Map<String, Object>> more) {
@@ -161,12 +165,15 @@ final class MatchTopics {
                 .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException(
                         "A load of " + load + " Ω needs no network on " + source + " Ω; give another load"));
-        Complex coil = new Complex(n.series() / in.over0("q_inductor"), n.series());
-        Complex capacitor = new Complex(-n.shunt() / in.over0("q_capacitor"), n.shunt());
-        Complex seen = LNetwork.seen(new Complex(load), n.shuntAtLoad(), coil, capacitor);
-        double efficiency = n.throughput(new Complex(load), coil, capacitor);
+        double coil = in.over0("q_inductor");
+        double capacitor = in.over0("q_capacitor");
+        // With reactances and qualities told, what comes of it is the same at any frequency.
+        Ladder.Look look =
+                n.made(x -> Reactor.of(x, ANY, x > 0 ? coil : capacitor)).look(new Complex(load), ANY);
+        Complex seen = look.seen();
+        double efficiency = look.through();
         double q = Math.sqrt(Math.max(source, load) / Math.min(source, load) - 1);
-        double rough = 1 - q / in.n("q_inductor") - q / in.n("q_capacitor");
+        double rough = 1 - q / coil - q / capacitor;
         return List.of(
                 is("network_q", q, ""),
                 is("efficiency", efficiency, ""),

@@ -1,7 +1,6 @@
 package veldline.format;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -309,10 +308,5 @@ public final class TouchstoneFile {
             out.append('\n');
         }
         return version == 2 ? out.append("[End]\n").toString() : out.toString();
-    }
-
-    /** All ways to write a number. */
-    public static List<TouchstoneForm> forms() {
-        return Arrays.asList(TouchstoneForm.values());
     }
 }

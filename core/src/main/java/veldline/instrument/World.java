@@ -3,6 +3,7 @@ package veldline.instrument;
 import java.util.Optional;
 import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
+import veldline.explain.Worked;
 import veldline.job.Job;
 import veldline.measure.Reading;
 import veldline.path.FreeSpace;
@@ -18,6 +19,7 @@ public final class World {
 
     private final Job job;
     private final double gainDbi;
+    private final double farGainDbi;
     private final double nearHeight;
     private final Hidden hidden;
     private final RandomGenerator random;
@@ -57,6 +59,11 @@ public final class World {
     public World(Job job, double gainDbi, double nearHeight, Hidden hidden, long seed) {
         this.job = job;
         this.gainDbi = gainDbi;
+        // Summed over an opening it takes a millisecond, and there are readings by the thousand.
+        this.farGainDbi = job.farAntenna()
+                .toldGain(job.brief().frequency().value())
+                .map(Worked::value)
+                .orElse(0.0);
         this.nearHeight = nearHeight;
         this.hidden = hidden;
         this.random = RandomGeneratorFactory.of("L64X128MixRandom").create(seed);
@@ -84,7 +91,7 @@ public final class World {
                 + ray.bounceDb(
                         nearHeight + hidden.heightError - tide,
                         job.brief().far().height().value() - tide)
-                + job.farAntenna().toldGain(frequency).map(g -> g.value()).orElse(0.0)
+                + farGainDbi
                 - 1.0 // claims run high
                 - job.farRun().lossDb(frequency);
     }

@@ -2,6 +2,7 @@ package veldline.line;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.DoubleFunction;
 import org.hipparchus.complex.Complex;
 
 /**
@@ -40,27 +41,10 @@ public record LNetwork(boolean shuntAtLoad, double series, double shunt) {
         return found;
     }
 
-    /** What the line sees with these parts around a load, each with its own resistance in a row. */
-    public static Complex seen(Complex load, boolean shuntAtLoad, Complex series, Complex shunt) {
-        if (shuntAtLoad) {
-            return parallel(load, shunt).add(series);
-        }
-        return parallel(load.add(series), shunt);
-    }
-
-    /** The share of the power that goes in which reaches the load, with parts that have resistance. */
-    public double throughput(Complex load, Complex seriesPart, Complex shuntPart) {
-        Complex atShunt = shuntAtLoad ? load : load.add(seriesPart);
-        double branch = atShunt.reciprocal().getReal();
-        double shared = branch / (branch + shuntPart.reciprocal().getReal());
-        if (shuntAtLoad) {
-            double behind = parallel(load, shuntPart).getReal();
-            return shared * behind / (behind + seriesPart.getReal());
-        }
-        return shared * load.getReal() / (load.getReal() + seriesPart.getReal());
-    }
-
-    static Complex parallel(Complex a, Complex b) {
-        return a.multiply(b).divide(a.add(b));
+    /** @param part a coil or capacitor of a reactance: {@link Reactor#nearest} or {@link Reactor#exact} */
+    public Ladder made(DoubleFunction<Reactor> part) {
+        Piece row = new Piece.InRow(part.apply(series));
+        Piece across = new Piece.Across(part.apply(shunt));
+        return shuntAtLoad ? Ladder.of(across, row) : Ladder.of(row, across);
     }
 }

@@ -1,5 +1,6 @@
 package veldline.line;
 
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -17,8 +18,8 @@ public enum MatchWay {
     SECTION("section let in", MatchWay::section),
     STUB("stub", MatchWay::stub),
     DOUBLE_STUB("two stubs", MatchWay::stubs),
-    HAIRPIN("hairpin", MatchWay::hairpin),
-    GAMMA("gamma rod", MatchWay::gamma);
+    HAIRPIN("hairpin", true, MatchWay::hairpin),
+    GAMMA("gamma rod", true, MatchWay::gamma);
 
     /** A common cable for pieces of line: solid polyethylene, 5 mm. */
     private static final Section CABLE = new Section(50, 0.66, new CableLoss(1.31, 0.0095), 0);
@@ -34,10 +35,16 @@ public enum MatchWay {
     private static final double ROD = 0.004;
 
     private final String title;
+    private final boolean besideRods;
     private final Planner planner;
 
     MatchWay(String title, Planner planner) {
+        this(title, false, planner);
+    }
+
+    MatchWay(String title, boolean besideRods, Planner planner) {
         this.title = title;
+        this.besideRods = besideRods;
         this.planner = planner;
     }
 
@@ -68,7 +75,7 @@ public enum MatchWay {
 
     /** Whether it is put beside a rod of the antenna, or cuts it short. */
     public boolean besideRods() {
-        return this == HAIRPIN || this == GAMMA;
+        return besideRods;
     }
 
     /** The best of its solutions; empty where there is none for this load. */
@@ -83,11 +90,7 @@ public enum MatchWay {
     }
 
     private static Stream<Plan> network(Complex load, double z0, double f) {
-        return LNetwork.solutions(load, z0).stream().map(n -> {
-            Piece row = new Piece.InRow(Reactor.nearest(n.series(), f));
-            Piece across = new Piece.Across(Reactor.nearest(n.shunt(), f));
-            return plain(load, n.shuntAtLoad() ? Ladder.of(across, row) : Ladder.of(row, across));
-        });
+        return LNetwork.solutions(load, z0).stream().map(n -> plain(load, n.made(x -> Reactor.nearest(x, f))));
     }
 
     private static Stream<Plan> pi(Complex load, double z0, double f) {
@@ -107,7 +110,7 @@ public enum MatchWay {
     }
 
     private static double nearest(double wanted) {
-        return java.util.Arrays.stream(SECTIONS)
+        return Arrays.stream(SECTIONS)
                 .boxed()
                 .min(Comparator.comparingDouble(z -> Math.abs(Math.log(z / wanted))))
                 .orElseThrow();
@@ -116,7 +119,7 @@ public enum MatchWay {
     private static String wanted(double... ohms) {
         return String.join(
                         " and ",
-                        java.util.Arrays.stream(ohms)
+                        Arrays.stream(ohms)
                                 .mapToObj(z -> NumberText.shown(z, 1))
                                 .toList())
                 + " Ω wanted";
@@ -133,9 +136,9 @@ public enum MatchWay {
         double first = Math.pow(load.getReal(), 0.75) * Math.pow(z0, 0.25);
         double second = Math.pow(load.getReal(), 0.25) * Math.pow(z0, 0.75);
         // Of the pairs there are, the one that comes out best; the nearest to each need not.
-        return java.util.Arrays.stream(SECTIONS)
+        return Arrays.stream(SECTIONS)
                 .boxed()
-                .flatMap(a -> java.util.Arrays.stream(SECTIONS)
+                .flatMap(a -> Arrays.stream(SECTIONS)
                         .mapToObj(b -> new Plan(
                                 load,
                                 Ladder.of(new Piece.Along(like(a).cut(0.25, f)), new Piece.Along(like(b).cut(0.25, f))),
@@ -143,7 +146,7 @@ public enum MatchWay {
     }
 
     private static Stream<Plan> section(Complex load, double z0, double f) {
-        return java.util.Arrays.stream(SECTIONS)
+        return Arrays.stream(SECTIONS)
                 .filter(z -> z != z0)
                 .boxed()
                 .flatMap(z ->
@@ -179,7 +182,7 @@ public enum MatchWay {
                 .map(m -> new Plan(
                         load,
                         Ladder.of(
-                                new Piece.Turns(2 / rod.stepUp()),
+                                new Piece.Turns(new Transformer(2 / rod.stepUp())),
                                 new Piece.Stub(Section.ideal(rod.lineZ(), 1, m.metres()), false),
                                 new Piece.InRow(Reactor.nearest(m.inRow(), f))),
                         "4 mm rod 30 mm from an 8 mm element; rod and capacitor slide, since texts differ by half"));

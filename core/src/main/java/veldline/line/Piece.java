@@ -112,25 +112,21 @@ public sealed interface Piece {
         }
     }
 
-    /**
-     * A transformer that makes one impedance of another.
-     *
-     * @param ratio of the load's impedance over the line's
-     */
-    record Turns(double ratio) implements Piece {
+    /** A transformer, the load on its high side. */
+    record Turns(Transformer by) implements Piece {
         @Override
         public State after(State load, double frequency) {
-            double turns = Math.sqrt(ratio);
-            return new State(load.volts.divide(turns), load.amperes.multiply(turns));
+            return new State(load.volts.divide(by.turnsRatio()), load.amperes.multiply(by.turnsRatio()));
         }
 
         @Override
         public Piece scaled(double times) {
-            return new Turns(ratio * times);
+            return new Turns(new Transformer(by.impedanceRatio() * times));
         }
 
         @Override
         public String words() {
+            double ratio = by.impedanceRatio();
             double times = Math.max(ratio, 1 / ratio);
             String shown = NumberText.shown(times, times % 1 == 0 ? 0 : 1);
             return "impedance " + (ratio >= 1 ? shown + " to 1" : "1 to " + shown);

@@ -1,7 +1,5 @@
 package veldline.line;
 
-import org.hipparchus.complex.Complex;
-
 /** A quarter wave of line between a load and the feeder (Pozar §2.5). */
 public final class QuarterWave {
     private QuarterWave() {}
@@ -20,18 +18,5 @@ public final class QuarterWave {
         double gamma = (swrLimit - 1) / (swrLimit + 1);
         double x = gamma / Math.sqrt(1 - gamma * gamma) * 2 * Math.sqrt(z0 * load) / Math.abs(load - z0);
         return x >= 1 ? 2 : 2 - 4 / Math.PI * Math.acos(x);
-    }
-
-    /**
-     * What is seen through a line of real impedance z, a quarter wave long at {@code design}, without loss, at another
-     * frequency.
-     */
-    public static Complex seen(Complex load, double z, double design, double frequency) {
-        double angle = Math.PI / 2 * frequency / design;
-        Complex j = Complex.I.multiply(Math.tan(angle));
-        if (Math.abs(Math.cos(angle)) < 1e-9) {
-            return new Complex(z * z).divide(load);
-        }
-        return load.add(j.multiply(z)).divide(j.multiply(load).add(z)).multiply(z);
     }
 }

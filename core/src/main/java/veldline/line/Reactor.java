@@ -38,11 +38,17 @@ public record Reactor(boolean coil, double value, double q) {
         return new Reactor(coil, best, coil ? COIL_Q : CAPACITOR_Q);
     }
 
+    /** One of exactly that reactance and quality. */
+    public static Reactor of(double reactance, double frequency, double q) {
+        double omega = 2 * Math.PI * frequency;
+        return reactance > 0
+                ? new Reactor(true, reactance / omega, q)
+                : new Reactor(false, -1 / (omega * reactance), q);
+    }
+
     /** One of exactly that reactance, without loss. */
     public static Reactor exact(double reactance, double frequency) {
-        double omega = 2 * Math.PI * frequency;
-        return new Reactor(
-                reactance > 0, reactance > 0 ? reactance / omega : -1 / (omega * reactance), Double.POSITIVE_INFINITY);
+        return of(reactance, frequency, Double.POSITIVE_INFINITY);
     }
 
     Reactor scaled(double times) {

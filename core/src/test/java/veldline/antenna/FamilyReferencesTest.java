@@ -23,6 +23,9 @@ import veldline.field.solve.MeshRule;
 import veldline.field.wire.Direction;
 import veldline.field.wire.Wire;
 import veldline.field.wire.WireModel;
+import veldline.line.Ladder;
+import veldline.line.Piece;
+import veldline.line.Section;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
 import veldline.stock.Metal;
@@ -150,7 +153,8 @@ class FamilyReferencesTest {
         assertThat(YagiStack.harness(1, 0.3)).isEmpty();
         for (int n : new int[] {2, 3, 4, 8}) {
             double z = YagiStack.harness(n, 0.3).get(0).value();
-            Complex seen = veldline.line.QuarterWave.seen(new Complex(50, 0), z, F, F);
+            Complex seen = Ladder.of(new Piece.Along(Section.ideal(z, 1, 0).cut(0.25, F)))
+                    .seen(new Complex(50, 0), F);
             assertThat(seen.getReal() / n).isCloseTo(50, within(1e-6));
             assertThat(YagiStack.harness(n, 0.3).get(1).value()).isCloseTo(0.66 * 75, within(1e-9));
         }

@@ -1,11 +1,7 @@
 package veldline.demo;
 
-import java.util.Optional;
-import veldline.antenna.Bought;
 import veldline.antenna.Polarized;
 import veldline.job.Job;
-import veldline.quantity.Quantity;
-import veldline.quantity.Unit;
 
 /** The sample jobs with panels that were bought, for what is claimed and inspected. */
 public final class BoughtPanels {
@@ -14,26 +10,24 @@ public final class BoughtPanels {
     /** The nest-camera link with a panel of 12 dBi at the lodge. */
     public static Job lodge() {
         Job job = TernholmSands.nestCamera();
-        return job.withFarAntenna(new Bought(
+        return job.withFarAntenna(Reserve.bought(
                 "Lodge panel",
-                Quantity.of("12.0", Unit.DBI),
+                "12.0",
                 Polarized.FLAT,
-                Optional.of(Quantity.of("40", Unit.DEG)),
-                Quantity.of("290", Unit.MM),
-                job.farRun().antenna(),
-                Optional.empty()));
+                "40",
+                "0.29",
+                job.farRun().antenna()));
     }
 
     /** The shelter with a sector panel of 9 dBi. */
     public static Job shelter() {
         Job job = TernholmSands.all().get(3);
-        return job.withNearAntenna(new Bought(
+        return job.withNearAntenna(Reserve.bought(
                 "Sector panel",
-                Quantity.of("9.0", Unit.DBI),
+                "9.0",
                 Polarized.UPRIGHT,
-                Optional.of(Quantity.of("90", Unit.DEG)),
-                Quantity.of("0.36", Unit.M),
-                job.nearRun().antenna(),
-                Optional.empty()));
+                "90",
+                "0.36",
+                job.nearRun().antenna()));
     }
 }

@@ -63,7 +63,7 @@ class TouchstoneFileTest {
         return IntStream.rangeClosed(1, 5)
                 .boxed()
                 .flatMap(ports -> Stream.of(Kind.values())
-                        .flatMap(kind -> TouchstoneFile.forms().stream()
+                        .flatMap(kind -> Stream.of(TouchstoneForm.values())
                                 .flatMap(form -> Stream.of(1, 2)
                                         .flatMap(version -> Stream.of(50.0, 75.0, 0.1)
                                                 .map(r -> DynamicTest.dynamicTest(

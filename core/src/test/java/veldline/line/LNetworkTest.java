@@ -13,13 +13,14 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class LNetworkTest {
+    private static final double F = 1e8;
+
     @Property
     void everySolutionTurnsItsLoadIntoTheLine(
             @ForAll @DoubleRange(min = 2, max = 900) double r, @ForAll @DoubleRange(min = -400, max = 400) double x) {
         Complex load = new Complex(r, x);
         assertThat(LNetwork.solutions(load, 50)).isNotEmpty().allSatisfy(n -> {
-            Complex seen =
-                    LNetwork.seen(load, n.shuntAtLoad(), new Complex(0, n.series()), new Complex(0, finite(n.shunt())));
+            Complex seen = n.made(ohms -> Reactor.exact(finite(ohms), F)).seen(load, F);
             assertThat(seen.getReal()).isCloseTo(50, within(1e-3));
             assertThat(seen.getImaginary()).isCloseTo(0, within(1e-3));
         });
@@ -55,12 +56,17 @@ class LNetworkTest {
                 .isCloseTo(-capacitor.impedance(146e6).getImaginary() / 300, within(1e-9));
     }
 
+    private static Complex quarter(Complex load, double z, double design, double frequency) {
+        return Ladder.of(new Piece.Along(Section.ideal(z, 1, 0).cut(0.25, design)))
+                .seen(load, frequency);
+    }
+
     @Test
     void aQuarterWaveTurnsAnImpedanceOver() {
-        Complex seen = QuarterWave.seen(new Complex(28, 0), 37.4166, 2437e6, 2437e6);
+        Complex seen = quarter(new Complex(28, 0), 37.4166, 2437e6, 2437e6);
         assertThat(seen.getReal()).isCloseTo(50, within(0.01));
         // Far from its frequency it is a piece of line like any other: half a wave repeats the load.
-        Complex half = QuarterWave.seen(new Complex(28, 9), 37.4, 1e9, 2e9);
+        Complex half = quarter(new Complex(28, 9), 37.4, 1e9, 2e9);
         assertThat(half.subtract(new Complex(28, 9)).norm()).isLessThan(1e-6);
     }
 

@@ -104,7 +104,7 @@ class LadderTest {
                 new Piece.Across(Reactor.nearest(300 * random.nextDouble() - 150, F)),
                 new Piece.Stub(LOSSY.cut(0.4 * random.nextDouble(), F), random.nextBoolean()),
                 new Piece.InRow(Reactor.nearest(300 * random.nextDouble() - 150, F)),
-                new Piece.Turns(4),
+                new Piece.Turns(new Transformer(4)),
                 new Piece.Along(LOSSY.cut(random.nextDouble(), F)));
         Ladder.Look at = l.look(load, F).at(100);
         double kept = at.kept().stream().mapToDouble(k -> k).sum();
@@ -155,7 +155,7 @@ class LadderTest {
         Complex element = new Complex(r, -12);
         GammaRod.Made made = rod.made(element, Z0, F).orElseThrow();
         Ladder l = Ladder.of(
-                new Piece.Turns(2 / rod.stepUp()),
+                new Piece.Turns(new Transformer(2 / rod.stepUp())),
                 new Piece.Stub(Section.ideal(rod.lineZ(), 1, made.metres()), false),
                 new Piece.InRow(Reactor.exact(made.inRow(), F)));
         matched(l, element);

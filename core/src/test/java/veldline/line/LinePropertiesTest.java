@@ -15,6 +15,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** Lines and networks held to what power and symmetry ask of them, on loads drawn at random. */
 class LinePropertiesTest {
+    private static final double F = 1e8;
+
     private static Complex load(Random random) {
         return new Complex(1 + 300 * random.nextDouble(), 400 * random.nextDouble() - 200);
     }
@@ -31,7 +33,7 @@ class LinePropertiesTest {
         Complex z = load(new Random(run.getCurrentRepetition()));
         Complex seen = new LossyLine(50, 0, 0.25).seen(z);
         assertThat(seen.subtract(new Complex(2500).divide(z)).norm()).isLessThan(1e-8 * seen.norm());
-        assertThat(QuarterWave.seen(z, 50, 1e8, 1e8).subtract(seen).norm()).isLessThan(1e-6 * seen.norm());
+        assertThat(quarter(z, 50, 1e8, 1e8).subtract(seen).norm()).isLessThan(1e-6 * seen.norm());
     }
 
     @RepeatedTest(30)
@@ -73,7 +75,7 @@ class LinePropertiesTest {
         List<LNetwork> found = LNetwork.solutions(z, 50);
         assertThat(found).hasSizeBetween(2, 4);
         for (LNetwork n : found) {
-            Complex seen = LNetwork.seen(z, n.shuntAtLoad(), new Complex(0, n.series()), new Complex(0, n.shunt()));
+            Complex seen = n.made(x -> Reactor.exact(x, F)).seen(z, F);
             assertThat(Mismatch.swr(seen, 50)).isCloseTo(1, within(1e-6));
         }
     }
@@ -83,18 +85,23 @@ class LinePropertiesTest {
         Random random = new Random(run.getCurrentRepetition());
         Complex z = load(random);
         for (LNetwork n : LNetwork.solutions(z, 50)) {
-            Complex pureSeries = new Complex(0, n.series());
-            Complex pureShunt = new Complex(0, n.shunt());
-            assertThat(n.throughput(z, pureSeries, pureShunt)).isCloseTo(1, within(1e-12));
-            double better = n.throughput(z, lossy(n.series(), 200), lossy(n.shunt(), 800));
-            double worse = n.throughput(z, lossy(n.series(), 50), lossy(n.shunt(), 200));
+            assertThat(n.made(x -> Reactor.exact(x, F)).look(z, F).through()).isCloseTo(1, within(1e-12));
+            double better = through(n, z, 200, 800);
+            double worse = through(n, z, 50, 200);
             assertThat(better).isBetween(0.0, 1.0).isGreaterThan(worse);
             assertThat(worse).isPositive();
         }
     }
 
-    private static Complex lossy(double x, double q) {
-        return new Complex(Math.abs(x) / q, x);
+    private static double through(LNetwork n, Complex load, double seriesQ, double shuntQ) {
+        return n.made(x -> Reactor.of(x, F, x == n.series() ? seriesQ : shuntQ))
+                .look(load, F)
+                .through();
+    }
+
+    private static Complex quarter(Complex load, double z, double design, double frequency) {
+        return Ladder.of(new Piece.Along(Section.ideal(z, 1, 0).cut(0.25, design)))
+                .seen(load, frequency);
     }
 
     @ParameterizedTest
@@ -148,7 +155,7 @@ class LinePropertiesTest {
         // At the edge it is where it says: the SWR of the section itself there is the limit.
         double z = QuarterWave.impedanceFor(200, 50);
         double share = QuarterWave.fractionalBandwidth(200, 50, 1.5);
-        Complex edge = QuarterWave.seen(new Complex(200), z, 1e8, 1e8 * (1 + share / 2));
+        Complex edge = quarter(new Complex(200), z, 1e8, 1e8 * (1 + share / 2));
         assertThat(Mismatch.swr(edge, 50)).isCloseTo(1.5, within(0.01));
     }
 

@@ -10,14 +10,10 @@ import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
-import veldline.antenna.Antenna;
-import veldline.antenna.ApertureDesign;
-import veldline.antenna.Design;
 import veldline.antenna.OwnWires;
 import veldline.antenna.Polarized;
 import veldline.assess.Assessment;
 import veldline.coverage.Site;
-import veldline.desktop.bench.Input;
 import veldline.explain.Program;
 import veldline.format.FormatException;
 import veldline.format.GroundFile;
@@ -46,11 +42,17 @@ final class Tasks {
     private final Workbench work;
     private final Studies studies;
     private final Consumer<Runnable> toInterface;
+    private final Remaking remaking;
 
     Tasks(Workbench work, Studies studies, Consumer<Runnable> toInterface) {
         this.work = work;
         this.studies = studies;
         this.toInterface = toInterface;
+        this.remaking = new Remaking(work, studies);
+    }
+
+    Remaking remaking() {
+        return remaking;
     }
 
     /** Records one tide as the job stands. */
@@ -109,53 +111,6 @@ final class Tasks {
                     job.antenna(!job.madeNear()).polarized().orElse(Polarized.FLAT),
                     job.run(job.madeNear()).antenna()))));
         }
-    }
-
-    /** Cuts the design that is shaped here to resonance. */
-    void tune(Job job) {
-        double frequency = job.brief().frequency().value();
-        if (job.antenna(job.madeNear()) instanceof Design d) {
-            remake(
-                    new Input.Outcome.Remade("Cutting to resonance", job.madeNear(), a -> d.tuned(frequency)),
-                    "No size near this one is resonant; change a measure first.",
-                    "It could not be cut to resonance: ");
-        } else if (job.antenna(job.madeNear()) instanceof ApertureDesign d) {
-            remake(new Input.Outcome.Remade("Cutting it for here", job.madeNear(), a -> d.of().tuned(d, frequency)));
-        }
-    }
-
-    /** Solves the net of wires of what has an opening over the band. */
-    void netBand(Job job) {
-        studies.ask(
-                "Solving its net of wires over the band",
-                p -> {
-                    work.desk().solveBand(job, () -> p.step(0, 0, ""));
-                    return job;
-                },
-                o -> work.desk().assess(),
-                e -> work.tell(e.getMessage() + "."));
-    }
-
-    /** Makes an antenna anew as an input asks. */
-    void remake(Input.Outcome.Remade r) {
-        remake(r, "It is so already.", "");
-    }
-
-    /** What was made anew takes the place of what it was made from; one that was edited meanwhile is left as it is. */
-    private void remake(Input.Outcome.Remade r, String nothing, String failed) {
-        Antenna before = work.desk().job().antenna(r.near());
-        studies.ask(
-                r.what(),
-                p -> r.made().apply(before),
-                o -> {
-                    if (o.result().equals(before)) {
-                        work.tell(nothing);
-                    } else if (work.desk().job().antenna(r.near()).equals(before)) {
-                        work.apply(new JobChange.Fit(r.near(), o.result()));
-                    }
-                },
-                // What families and solver throw names the value, the limit and what to do.
-                e -> work.tell(failed + e.getMessage() + "."));
     }
 
     /** Reads a CSV of readings as one more recording. */

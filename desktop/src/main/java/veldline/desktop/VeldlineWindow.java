@@ -179,7 +179,7 @@ public final class VeldlineWindow extends Region {
 
             @Override
             public void remake(Input.Outcome.Remade remade) {
-                work.tasks().remake(remade);
+                work.tasks().remaking().remake(remade);
             }
 
             @Override

@@ -322,8 +322,8 @@ public final class Workbench implements AutoCloseable {
             case STOP -> stopStudy();
             case GO_BACK -> goBack();
             case CHECK_ADVERT -> tasks.checkAdvert();
-            case TUNE -> tasks.tune(desk.job());
-            case NET_BAND -> tasks.netBand(desk.job());
+            case TUNE -> tasks.remaking().tune(desk.job());
+            case NET_BAND -> tasks.remaking().netBand(desk.job());
             default -> throw new IllegalArgumentException(command + " belongs to the window");
         }
     }

@@ -37,7 +37,7 @@ final class CircuitDrawing {
 
     void draw() {
         double right = pen.width() - 14;
-        pen.text(option.title(), left, 22, Anchor.START, 15, Face.BOLD, Role.INK, Origin.Plain.NAME);
+        pen.text(MatchPicture.lead(option), left, 22, Anchor.START, 15, Face.BOLD, Role.INK, Origin.Plain.NAME);
         List<Piece> fromAntenna = option.plan().map(p -> p.ladder().pieces()).orElse(List.of());
         double from = left + 34;
         double to = right - 46;
@@ -57,7 +57,6 @@ final class CircuitDrawing {
         }
         pen.line(to, UPPER, right - 8, UPPER, Role.INK, 2);
         pen.line(to, LOWER, right - 8, LOWER, Role.INK, 2);
-        pen.box(right - 16, UPPER + 6, 12, LOWER - UPPER - 12, Role.SHEET);
         pen.line(right - 10, UPPER, right - 10, LOWER, Role.INK, 2);
         pen.box(right - 16, UPPER + 8, 12, LOWER - UPPER - 16, Role.MUSSEL_WASH);
         pen.outline(right - 16, UPPER + 8, 12, LOWER - UPPER - 16, Role.MUSSEL, 2);

@@ -238,6 +238,11 @@ final class MatchPicture {
         return 0;
     }
 
+    /** Its title at the head of a line. */
+    static String lead(MatchFigures.Option o) {
+        return Character.toUpperCase(o.title().charAt(0)) + o.title().substring(1);
+    }
+
     private static String letter(int i) {
         return Character.toString('a' + i);
     }
@@ -277,7 +282,7 @@ final class MatchPicture {
         Finding.Level level = o.swr().value() <= USABLE ? Finding.Level.FITS : Finding.Level.WATCH;
         pen.sign(level, 30, base - 4);
         pen.text(letter(i), 46, base, Anchor.START, 13, Face.BOLD, Role.INK, Origin.Plain.NAME);
-        pen.text(o.title(), 64, base, Anchor.START, 13, o.inUse() ? Face.BOLD : Face.TEXT, Role.INK, Origin.Plain.NAME);
+        pen.text(lead(o), 64, base, Anchor.START, 13, o.inUse() ? Face.BOLD : Face.TEXT, Role.INK, Origin.Plain.NAME);
         pen.text(
                 o.resistance().number()
                         + (o.reactance().value() < 0 ? " − j" : " + j")
@@ -302,7 +307,7 @@ final class MatchPicture {
                 top,
                 pen.width() - 20,
                 row - 1,
-                o.title() + (o.inUse() ? ", in use" : "") + ", SWR " + o.swr().number() + ", loses "
+                lead(o) + (o.inUse() ? ", in use" : "") + ", SWR " + o.swr().number() + ", loses "
                         + o.loss().shown());
     }
 }

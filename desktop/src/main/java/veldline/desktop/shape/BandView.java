@@ -7,14 +7,11 @@ import java.util.Optional;
 import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 import veldline.assess.GainBand;
-import veldline.assess.Readout;
 import veldline.assess.Stage;
 import veldline.assess.SwrBand;
 import veldline.desktop.bench.Showing;
 import veldline.explain.Origin;
-import veldline.explain.Worked;
 import veldline.field.pattern.Sweep;
-import veldline.line.Mismatch;
 import veldline.picture.Axis;
 import veldline.picture.Mark.Anchor;
 import veldline.picture.Mark.At;
@@ -77,14 +74,15 @@ final class BandView implements Below.View {
         double foot = pen.height() - 28;
         // With nothing to say of its feed the gain has all the room.
         double middle = fed.isPresent() ? Math.round(top + 40 + (foot - top - 40) * 0.55) : foot + 10;
-        gain(pen, points, fed, x, top + 36, middle - 10);
-        fed.ifPresent(w -> swr(pen, w, x, middle + 8, foot));
+        boolean net = band(s).fed().isEmpty();
+        gain(pen, points, fed.filter(w -> net), x, top + 36, middle - 10);
+        fed.ifPresent(w -> swr(pen, w, net, x, middle + 8, foot));
         for (double at : x.ticks((int) ((x.end() - x.start()) / 80))) {
             pen.tick(NumberText.shown(at / 1e6, 0), x.at(at), foot + 17, Anchor.MIDDLE);
         }
         double f = s.job().brief().frequency().value();
         pen.line(x.clamped(f), top + 36, x.clamped(f), foot, Role.EDGE, 1, Dash.DASHED);
-        int read = Math.min(points.size() - 1, Reading.BAND.place(s).orElse(points.size() / 2));
+        int read = Math.min(points.size() - 1, Reading.BAND.place(s).orElse(band(s).centre()));
         double at = x.at(points.get(read).frequency());
         pen.line(at, top + 32, at, foot, Role.LICHEN, 2, Dash.SOLID);
         pen.area(
@@ -100,10 +98,10 @@ final class BandView implements Below.View {
     }
 
     private static void gain(
-            Pen pen, List<GainBand.Point> points, Optional<Sweep> fed, Axis x, double top, double bottom) {
+            Pen pen, List<GainBand.Point> points, Optional<Sweep> net, Axis x, double top, double bottom) {
         DoubleSummaryStatistics all = DoubleStream.concat(
                         points.stream().mapToDouble(p -> p.gain().value()),
-                        fed.stream().flatMap(w -> w.points().stream()).mapToDouble(Sweep.Point::gainDbi))
+                        net.stream().flatMap(w -> w.points().stream()).mapToDouble(Sweep.Point::gainDbi))
                 .summaryStatistics();
         double most = all.getMax();
         double least = all.getMin();
@@ -114,14 +112,13 @@ final class BandView implements Below.View {
             pen.tick(NumberText.shown(v, 0), x.start() - 8, y.at(v) + 4, Anchor.END);
         }
         pen.words("dBi", 18, top + 18, Anchor.START, Face.TEXT, Role.SLATE);
-        fed.filter(w -> solved(w))
-                .ifPresent(w -> pen.path(
-                        w.points().stream()
-                                .map(p -> new At(x.clamped(p.frequency()), y.clamped(p.gainDbi())))
-                                .toList(),
-                        Role.LICHEN,
-                        2,
-                        Dash.DASHED));
+        net.ifPresent(w -> pen.path(
+                w.points().stream()
+                        .map(p -> new At(x.clamped(p.frequency()), y.clamped(p.gainDbi())))
+                        .toList(),
+                Role.LICHEN,
+                2,
+                Dash.DASHED));
         pen.path(
                 points.stream()
                         .map(p -> new At(x.at(p.frequency()), y.at(p.gain().value())))
@@ -131,12 +128,7 @@ final class BandView implements Below.View {
                 Dash.SOLID);
     }
 
-    /** Whether a curve is that of a net of wires: fewer frequencies were solved than are drawn. */
-    private static boolean solved(Sweep w) {
-        return w.solved() < w.points().size();
-    }
-
-    private static void swr(Pen pen, Sweep fed, Axis x, double top, double bottom) {
+    private static void swr(Pen pen, Sweep fed, boolean net, Axis x, double top, double bottom) {
         Axis y = new Axis(1, 3, bottom, top);
         pen.hatched(x.start(), top, x.end() - x.start(), y.at(LIMIT) - top, Role.THRIFT, Hatch.DIAGONAL);
         pen.line(x.start(), y.at(LIMIT), x.end(), y.at(LIMIT), Role.THRIFT, 2);
@@ -149,13 +141,13 @@ final class BandView implements Below.View {
                 fed.points().stream()
                         .map(p -> new At(x.clamped(p.frequency()), y.clamped(p.swr(50))))
                         .toList(),
-                solved(fed) ? Role.LICHEN : Role.MUSSEL,
+                net ? Role.LICHEN : Role.MUSSEL,
                 3,
-                solved(fed) ? Dash.DASHED : Dash.SOLID);
+                net ? Dash.DASHED : Dash.SOLID);
     }
 
     private static void side(Showing s, Pen pen, GainBand.Point p, Optional<Sweep> fed) {
-        GainBand band = s.assessment().band().value().orElseThrow();
+        GainBand band = band(s);
         double left = pen.width() - SIDE + 10;
         double y = ShapeFigures.RULE + 44;
         pen.text(
@@ -167,26 +159,22 @@ final class BandView implements Below.View {
                 Face.BOLD,
                 Role.LICHEN,
                 Origin.Plain.SCALE);
-        row(pen, "gain", p.gain(), left, y + 20);
+        FeedRead.row(pen, "gain", p.gain(), left, y + 20);
         double at = y + 37;
         if (fed.isPresent()) {
-            Sweep.Point q = fed.get().points().stream()
-                    .min(Comparator.comparingDouble(c -> Math.abs(c.frequency() - p.frequency())))
-                    .orElseThrow();
-            if (solved(fed.get())) {
-                row(pen, "gain, by its net", Readout.gain(q), left, at);
+            FeedRead read = FeedRead.of(s.assessment(), fed.get(), nearest(fed.get(), p.frequency()));
+            if (band.fed().isEmpty()) {
+                FeedRead.row(pen, "gain, by its net", read.gain(), left, at);
                 at += 17;
             }
-            row(pen, "resistance", Readout.resistance(q), left, at);
-            row(pen, "reactance", Readout.reactance(q), left, at + 17);
-            row(pen, "SWR on 50 Ω", Readout.swr(q), left, at + 34);
-            row(pen, "return loss", Mismatch.workedReturnLoss(q.impedance(), 50), left, at + 51);
+            read.draw(pen, left, at);
             at += 68;
         }
         pen.text("Bandwidth", left, at + 12, Anchor.START, 13, Face.BOLD, Role.INK, Origin.Plain.NAME);
-        band(pen, "within 1 dB", band.within(KEPT_DB), band.goesOn(KEPT_DB), left, at + 30);
+        FeedRead.band(pen, "within 1 dB", band.within(KEPT_DB), band.goesOn(KEPT_DB), left, at + 30);
         if (fed.isPresent()) {
-            band(pen, "SWR under 2", SwrBand.of(fed.get()), SwrBand.goesOn(fed.get()), left, at + 47);
+            FeedRead.band(
+                    pen, "SWR under 2", SwrBand.of(s.assessment(), LIMIT), SwrBand.goesOn(fed.get()), left, at + 47);
             return;
         }
         pen.words("What comes back at its socket", left, at + 60, Anchor.START, Face.TEXT, Role.SLATE);
@@ -197,23 +185,15 @@ final class BandView implements Below.View {
         }
     }
 
-    private static void band(Pen pen, String name, Optional<Worked> band, boolean goesOn, double left, double y) {
-        pen.words(name, left, y, Anchor.START, Face.TEXT, Role.SLATE);
-        band.ifPresentOrElse(
-                b -> pen.text(
-                        (goesOn ? "over " : "") + b.shown(),
-                        pen.width() - 14,
-                        y,
-                        Anchor.END,
-                        12,
-                        Face.MONO,
-                        Role.INK,
-                        Origin.of(b)),
-                () -> pen.words("nowhere", pen.width() - 14, y, Anchor.END, Face.TEXT, Role.INK));
+    private static int nearest(Sweep curve, double frequency) {
+        return IntStream.range(0, curve.points().size())
+                .boxed()
+                .min(Comparator.comparingDouble(
+                        i -> Math.abs(curve.points().get(i).frequency() - frequency)))
+                .orElseThrow();
     }
 
-    private static void row(Pen pen, String name, Worked w, double left, double y) {
-        pen.words(name, left, y, Anchor.START, Face.TEXT, Role.SLATE);
-        pen.text(w.shown(), pen.width() - 14, y, Anchor.END, 12.5, Face.MONO, Role.INK, Origin.of(w));
+    private static GainBand band(Showing s) {
+        return s.assessment().band().value().orElseThrow();
     }
 }

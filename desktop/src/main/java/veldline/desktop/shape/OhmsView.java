@@ -6,13 +6,10 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
-import veldline.assess.Readout;
 import veldline.assess.SwrBand;
 import veldline.desktop.bench.Showing;
 import veldline.explain.Origin;
-import veldline.explain.Worked;
 import veldline.field.pattern.Sweep;
-import veldline.line.Mismatch;
 import veldline.picture.Axis;
 import veldline.picture.Mark.Anchor;
 import veldline.picture.Mark.At;
@@ -123,7 +120,7 @@ final class OhmsView implements Below.View {
                 Role.SHEET,
                 1.5);
         ends(pen, points, r, x);
-        side(pen, sweep.get(), p);
+        side(s, pen, sweep.get(), read);
     }
 
     private static void frame(Pen pen, Axis r, Axis x) {
@@ -185,11 +182,11 @@ final class OhmsView implements Below.View {
                 r.clamped(p.impedance().getReal()), x.clamped(p.impedance().getImaginary()));
     }
 
-    private static void side(Pen pen, Sweep sweep, Sweep.Point p) {
+    private static void side(Showing s, Pen pen, Sweep sweep, int place) {
         double left = pen.width() - SIDE;
         double y = ShapeFigures.RULE + 44;
         pen.text(
-                "At " + NumberText.shown(p.frequency() / 1e6, 1) + " MHz",
+                "At " + NumberText.shown(sweep.points().get(place).frequency() / 1e6, 1) + " MHz",
                 left,
                 y,
                 Anchor.START,
@@ -197,37 +194,18 @@ final class OhmsView implements Below.View {
                 Face.BOLD,
                 Role.LICHEN,
                 Origin.Plain.SCALE);
-        row(pen, "resistance", Readout.resistance(p), left, y + 20);
-        row(pen, "reactance", Readout.reactance(p), left, y + 37);
-        row(pen, "SWR on 50 Ω", Readout.swr(p), left, y + 54);
-        row(pen, "return loss", Mismatch.workedReturnLoss(p.impedance(), LINE), left, y + 71);
-        row(pen, "gain", Readout.gain(p), left, y + 88);
+        FeedRead read = FeedRead.of(s.assessment(), sweep, place);
+        read.draw(pen, left, y + 20);
+        FeedRead.row(pen, "gain", read.gain(), left, y + 88);
         pen.text("Bandwidth", left, y + 116, Anchor.START, 13, Face.BOLD, Role.INK, Origin.Plain.NAME);
-        double at = y + 134;
-        for (double swr : KEPT) {
-            Optional<Worked> band = SwrBand.of(sweep, swr);
-            pen.words("SWR under " + NumberText.shown(swr, 1), left, at, Anchor.START, Face.TEXT, Role.SLATE);
-            band.ifPresentOrElse(
-                    b -> pen.text(
-                            (SwrBand.goesOn(sweep, swr) ? "over " : "") + b.shown(),
-                            pen.width() - 14,
-                            at(swr, y),
-                            Anchor.END,
-                            12,
-                            Face.MONO,
-                            Role.INK,
-                            Origin.of(b)),
-                    () -> pen.words("nowhere", pen.width() - 14, at(swr, y), Anchor.END, Face.TEXT, Role.INK));
-            at += 17;
+        for (int i = 0; i < KEPT.length; i++) {
+            FeedRead.band(
+                    pen,
+                    "SWR under " + NumberText.shown(KEPT[i], 1),
+                    SwrBand.of(s.assessment(), KEPT[i]),
+                    SwrBand.goesOn(sweep, KEPT[i]),
+                    left,
+                    y + 134 + 17 * i);
         }
-    }
-
-    private static double at(double swr, double y) {
-        return y + 134 + (swr == 1.5 ? 0 : swr == 2 ? 17 : 34);
-    }
-
-    private static void row(Pen pen, String name, Worked w, double left, double y) {
-        pen.words(name, left, y, Anchor.START, Face.TEXT, Role.SLATE);
-        pen.text(w.shown(), pen.width() - 14, y, Anchor.END, 12.5, Face.MONO, Role.INK, Origin.of(w));
     }
 }

@@ -371,6 +371,8 @@ public final class ShapeBench implements Bench {
                     case PATTERN, WORK, BESIDE, CUT, PIECES -> 0;
                     case PHASE -> PhaseView.start(s);
                     case LENGTH -> WindowsView.START;
+                    case BAND ->
+                        s.assessment().band().value().map(b -> b.centre()).orElse(0);
                     default -> Math.max(0, walked.count(s) / 2);
                 });
     }
