@@ -67,11 +67,13 @@ class NextBestTest {
         Job nest = TernholmSands.nestCamera();
         double noise = nest.brief().far().radio().sensitivity().value()
                 - nest.brief().air().snr().value();
+        double gain = assessed(nest).line().stop("far-antenna").step().value()
+                - nest.farRun().lossDb(nest.brief().frequency().value());
         Job loud = new JobChange.OfBrief(new BriefChange.OfAir(new AirChange.AddHeard(new Air.Heard(
                         "ferry",
                         Quantity.of("2437", Unit.MHZ),
                         Quantity.of("20", Unit.MHZ),
-                        Quantity.shown(noise + 6 - 12 + 1.31, Unit.DBM, 2),
+                        Quantity.shown(noise + 6 - gain, Unit.DBM, 2),
                         Optional.empty()))))
                 .applyTo(nest);
         NextStep step = NextBest.of(assessed(loud), Progress.NONE).stream()
