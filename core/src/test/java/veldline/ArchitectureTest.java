@@ -35,6 +35,7 @@ class ArchitectureTest {
             "build",
             "calc",
             "prove",
+            "trim",
             "job",
             "assess",
             "study",

@@ -175,7 +175,8 @@ public final class JobFile {
         ObjectNode locks = major < 2 || major == 2 && minor < 5 ? Migration24To25.apply(hops) : hops;
         ObjectNode openings = major < 2 || major == 2 && minor < 6 ? Migration25To26.apply(locks) : locks;
         ObjectNode words = major < 2 || major == 2 && minor < 7 ? Migration26To27.apply(openings) : openings;
-        return major < 2 || major == 2 && minor < 8 ? Migration27To28.apply(words) : words;
+        ObjectNode waves = major < 2 || major == 2 && minor < 8 ? Migration27To28.apply(words) : words;
+        return major < 2 || major == 2 && minor < 9 ? Migration28To29.apply(waves) : waves;
     }
 
     private static void newerMajor(String version, Optional<List<String>> troubles) throws FormatException {

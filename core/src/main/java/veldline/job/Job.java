@@ -18,6 +18,7 @@ import veldline.link.Needs;
 import veldline.link.Offer;
 import veldline.prove.ProvePlan;
 import veldline.raise.RaisePlan;
+import veldline.trim.TrimLog;
 
 /**
  * One link, whole; or several that the same antennas serve.
@@ -32,6 +33,7 @@ import veldline.raise.RaisePlan;
  * @param nearRun from the near radio to its antenna
  * @param farRun from the far radio to its antenna
  * @param match how the antenna that is shaped here is matched
+ * @param trim what was measured while it was trimmed
  * @param offer an advert that is being looked at
  * @param site the place that is to be served, where it is more than one far end
  * @param beside a second antenna to compare the one shaped here with
@@ -49,6 +51,7 @@ public record Job(
         FeedRun nearRun,
         FeedRun farRun,
         Optional<MatchWay> match,
+        TrimLog trim,
         Optional<Offer> offer,
         Optional<Site> site,
         Optional<Beside> beside,
@@ -57,7 +60,7 @@ public record Job(
         List<LogEntry> log)
         implements JobBuilder.With {
     /** Version of the form in which jobs are kept, major and minor. */
-    public static final String FORMAT = "2.8";
+    public static final String FORMAT = "2.9";
 
     public Job {
         stations = List.copyOf(stations);

@@ -29,6 +29,7 @@ import veldline.link.RadioSheet;
 import veldline.prove.ProveChange;
 import veldline.quantity.Quantity;
 import veldline.raise.RaiseChange;
+import veldline.trim.TrimChange;
 
 /** A change of one part, lifted to the whole job. */
 public sealed interface JobChange extends Change<Job> {
@@ -254,6 +255,13 @@ public sealed interface JobChange extends Change<Job> {
         }
     }
 
+    record OfTrim(TrimChange change) implements Lifted {
+        @Override
+        public Job applyTo(Job job) {
+            return job.withTrim(change.applyTo(job.trim()));
+        }
+    }
+
     /** What stands between antenna and cable; empty for nothing. */
     record Match(Optional<MatchWay> to) implements JobChange {
         @Override
@@ -369,27 +377,6 @@ public sealed interface JobChange extends Change<Job> {
 
     /** Lifts a change found by a rule that only knows its own part. */
     static JobChange lift(Change<?> change, boolean near) {
-        if (change instanceof BriefChange c) {
-            return new OfBrief(c);
-        } else if (change instanceof YagiChange c) {
-            return new OfYagi(c);
-        } else if (change instanceof OwnWiresChange c) {
-            return new OfOwnWires(c);
-        } else if (change instanceof DesignChange c) {
-            return new OfDesign(c);
-        } else if (change instanceof FeedChange c) {
-            return new OfRun(near, c);
-        } else if (change instanceof RaiseChange c) {
-            return new OfRaise(c);
-        } else if (change instanceof SiteChange c) {
-            return new OfSite(c);
-        } else if (change instanceof ProveChange c) {
-            return new OfProve(c);
-        } else if (change instanceof NeedsChange c) {
-            return new OfNeeds(c);
-        } else if (change instanceof JobChange c) {
-            return c;
-        }
-        throw new IllegalArgumentException("No part of a job takes " + change.getClass());
+        return Lift.of(change, near);
     }
 }

@@ -20,6 +20,7 @@ import veldline.prove.ProvePlan;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
 import veldline.raise.RaisePlan;
+import veldline.trim.TrimLog;
 
 /** A job at its beginning: a brief, and everything else still to be decided. */
 public final class NewJob {
@@ -37,6 +38,7 @@ public final class NewJob {
                 straight(brief.near().radio()),
                 straight(brief.far().radio()),
                 Optional.empty(),
+                TrimLog.NONE,
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),

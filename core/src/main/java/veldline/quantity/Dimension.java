@@ -22,6 +22,8 @@ public enum Dimension {
     RATE,
     /** Kilograms. */
     MASS,
+    /** Ohms. */
+    IMPEDANCE,
     /** A plain count or factor. */
     NUMBER
 }

@@ -109,6 +109,7 @@ public final class QuantityReader {
             case FIELD -> "write a field strength such as 54 dBµV/m";
             case RATE -> "write a rate such as 6 Mbit/s";
             case MASS -> "write a mass such as 1.2 kg";
+            case IMPEDANCE -> "write an impedance such as 50 Ω or 50 ohm";
             case NUMBER -> "write a number such as 11";
         };
     }

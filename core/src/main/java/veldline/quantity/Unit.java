@@ -48,6 +48,7 @@ public enum Unit {
     GRAM("g", Dimension.MASS, 1e-3),
     MILLISECOND("ms", Dimension.TIME, 1e-3),
     DAY("d", Dimension.TIME, 86_400, "days"),
+    OHM("Ω", Dimension.IMPEDANCE, 1, "ohm", "ohms"),
     ONE("", Dimension.NUMBER, 1);
 
     private final String symbol;

@@ -1,0 +1,255 @@
+package veldline.trim;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.TreeSet;
+import java.util.function.BooleanSupplier;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.hipparchus.complex.Complex;
+import org.hipparchus.distribution.continuous.ChiSquaredDistribution;
+import org.hipparchus.linear.MatrixUtils;
+import org.hipparchus.linear.QRDecomposition;
+import org.hipparchus.linear.RealMatrix;
+import veldline.antenna.Made;
+
+/**
+ * Which measure of an antenna explains a sweep. Each measure alone is moved until the engine's curve meets the sweep best; how much
+ * better it does than the others, and than nothing being off, is its weight. It never names one where two would do, and says what to
+ * measure instead.
+ */
+public final class TrimAdviser {
+    /** So far a measure is thought to be off, either way, in waves: a misread centimetre on two metres. */
+    public static final double MOST = 0.02;
+
+    private static final double C = 299_792_458.0;
+    /** Places of a measure that are weighed. */
+    private static final int PLACES = 161;
+    /** Measures that are looked at closely: those that do best by their slopes. */
+    private static final int CLOSELY = 6;
+    /** Curves are drawn at so many frequencies, and at those of the sweep. */
+    private static final int DRAWN = 41;
+
+    private final List<TrimMeasure> measures;
+    private final ShiftedCurves curves;
+    private final double[] frequencies;
+    private final int[] swept;
+    private final Fit fit;
+
+    /**
+     * @param drawn the antenna as it is meant
+     * @param swept frequencies of the sweep, hertz; three or more
+     * @param between what lies between it and where it is measured
+     * @param z0 the line SWR is counted on, ohms
+     * @throws IllegalArgumentException for an antenna with no measures to trim, or too few frequencies
+     * @throws veldline.field.solve.SolveFailure when called off
+     */
+    public TrimAdviser(Made drawn, List<Double> swept, Between between, double z0, BooleanSupplier keepGoing) {
+        this.measures = TrimMeasure.of(drawn);
+        if (measures.isEmpty()) {
+            throw new IllegalArgumentException(
+                    drawn.title() + " has no measures to trim; those of a family and of a Yagi have");
+        }
+        TreeSet<Double> at = new TreeSet<>(swept);
+        if (at.size() < LEAST) {
+            throw new IllegalArgumentException("A sweep of " + at.size()
+                    + " frequencies says nothing of a measure; give " + LEAST + " or more, on both sides of the dip");
+        }
+        this.between = between;
+        IntStream.range(0, DRAWN).forEach(i -> at.add(at.first() + (at.last() - at.first()) * i / (DRAWN - 1)));
+        this.frequencies = at.stream().mapToDouble(f -> f).toArray();
+        this.swept = swept.stream()
+                .mapToInt(f -> Arrays.binarySearch(frequencies, f))
+                .toArray();
+        double wave = C / (0.5 * (at.first() + at.last()));
+        this.curves = new ShiftedCurves(
+                drawn.model(),
+                measures,
+                frequencies,
+                swept.stream().mapToDouble(f -> f).sorted().distinct().toArray(),
+                MOST * wave,
+                keepGoing);
+        this.fit = new Fit(between, z0, LEAST_DOUBT + curves.doubt() / 2);
+    }
+
+    /** What reflection coefficients are good to at best. */
+    private static final double LEAST_DOUBT = 0.001;
+
+    private static final int LEAST = 3;
+    private final Between between;
+
+    /**
+     * How one measure does.
+     *
+     * @param least of the squares it leaves anywhere
+     * @param mean over all places, of how well each does against that
+     * @param left of the squares, where it is thought to be
+     */
+    private record Weighed(int measure, double least, double mean, double by, double doubt, double left) {}
+
+    /**
+     * @param sweep at the frequencies given before, in their order
+     * @param noise standard deviation of a reading of SWR: what repeats of the sweep differ by
+     */
+    public TrimAdvice advice(List<SweepPoint> sweep, double noise) {
+        if (sweep.size() != swept.length) {
+            throw new IllegalArgumentException(
+                    sweep.size() + " points for " + swept.length + " frequencies; give one for each");
+        }
+        Fit.Data data = fit.data(sweep, frequencies, swept, noise);
+        double none = data.miss(curves.drawn());
+        List<Weighed> weighed =
+                closely(data).stream().map(m -> weighed(m, data)).toList();
+        double least = Math.min(
+                none, weighed.stream().mapToDouble(Weighed::least).min().orElse(none));
+        double asDrawn = Math.exp(-0.5 * (none - least));
+        double share = 1.0 / measures.size();
+        double[] evidence = weighed.stream()
+                .mapToDouble(w -> share * w.mean * Math.exp(-0.5 * (w.least - least)))
+                .toArray();
+        double all = asDrawn + Arrays.stream(evidence).sum();
+        List<Double> bounds = bounds(data);
+        List<Suspect> suspects = IntStream.range(0, weighed.size())
+                .mapToObj(i -> suspect(weighed.get(i), evidence[i], all, bounds, sweep.size()))
+                .sorted(Comparator.comparingDouble((Suspect s) -> -s.weight().value()))
+                .toList();
+        TrimAdvice.Verdict verdict = verdict(suspects, 100 * asDrawn / all, least, data.count());
+        return new TrimAdvice(
+                verdict,
+                suspects,
+                Suspect.weight(asDrawn, all),
+                verdict == TrimAdvice.Verdict.CANNOT_TELL || verdict == TrimAdvice.Verdict.UNEXPLAINED
+                        ? Optional.of(new Telling(curves, measures, fit, frequencies, swept, noise).of(suspects, data))
+                        : Optional.empty(),
+                Arrays.stream(frequencies).boxed().toList(),
+                fit.swr(frequencies, curves.drawn()));
+    }
+
+    /** The least doubt of each measure while the others may be off too, metres, in the order of the measures. */
+    public List<Double> bounds(List<SweepPoint> sweep, double noise) {
+        return bounds(fit.data(sweep, frequencies, swept, noise));
+    }
+
+    public List<TrimMeasure> measures() {
+        return measures;
+    }
+
+    /** SWR over {@link TrimAdvice#frequencies} with one measure so many metres larger than drawn. */
+    public List<Double> curve(int measure, double by) {
+        return fit.swr(frequencies, curves.at(measure, by));
+    }
+
+    private static TrimAdvice.Verdict verdict(List<Suspect> suspects, double asDrawn, double left, int count) {
+        if (1 - new ChiSquaredDistribution(Math.max(1, count - 1)).cumulativeProbability(left) < CHANCE) {
+            return TrimAdvice.Verdict.UNEXPLAINED;
+        }
+        if (asDrawn >= TrimAdvice.SURE) {
+            return TrimAdvice.Verdict.NOTHING;
+        }
+        return suspects.get(0).weight().value() >= TrimAdvice.SURE
+                ? TrimAdvice.Verdict.ONE
+                : TrimAdvice.Verdict.CANNOT_TELL;
+    }
+
+    /** So seldom does a sweep that one measure explains lie so far off by chance. */
+    private static final double CHANCE = 1e-3;
+
+    /** Those that do best as far as their slopes tell, over every amount. */
+    private List<Integer> closely(Fit.Data data) {
+        return IntStream.range(0, measures.size())
+                .boxed()
+                .sorted(Comparator.comparingDouble(m -> IntStream.range(0, PLACES)
+                        .mapToDouble(p -> data.miss(sloped(m, place(p))))
+                        .min()
+                        .orElseThrow()))
+                .limit(CLOSELY)
+                .toList();
+    }
+
+    private double place(int p) {
+        return curves.most() * (2.0 * p / (PLACES - 1) - 1);
+    }
+
+    private Complex[] sloped(int measure, double by) {
+        Complex[] z = curves.drawn();
+        Complex[] slope = curves.slope(measure);
+        for (int f = 0; f < z.length; f++) {
+            z[f] = z[f].add(slope[f].multiply(by));
+        }
+        return z;
+    }
+
+    private Weighed weighed(int measure, Fit.Data data) {
+        double[] misses = IntStream.range(0, PLACES)
+                .mapToDouble(p -> data.miss(curves.at(measure, place(p))))
+                .toArray();
+        double least = Arrays.stream(misses).min().orElseThrow();
+        double sum = 0;
+        double first = 0;
+        double second = 0;
+        for (int p = 0; p < PLACES; p++) {
+            double w = Math.exp(-0.5 * (misses[p] - least));
+            sum += w;
+            first += w * place(p);
+            second += w * place(p) * place(p);
+        }
+        double by = first / sum;
+        double doubt = Math.sqrt(Math.max(second / sum - by * by, Math.pow(place(1) - place(0), 2) / 12));
+        return new Weighed(measure, least, sum / PLACES, by, doubt, data.miss(curves.at(measure, by)));
+    }
+
+    private Suspect suspect(Weighed w, double evidence, double all, List<Double> bounds, int points) {
+        TrimMeasure m = measures.get(w.measure);
+        return new Suspect(
+                m,
+                Suspect.off(m, w.by, w.doubt),
+                Suspect.weight(evidence, all),
+                Math.sqrt(w.left / points),
+                bounds.get(w.measure),
+                curve(w.measure, w.by));
+    }
+
+    /** From the information in the sweep about all measures together, each of them known beforehand to half of what is thought possible. */
+    private List<Double> bounds(Fit.Data data) {
+        int n = measures.size();
+        List<double[]> slopes = new ArrayList<>();
+        double step = curves.most() / 1000;
+        for (int m = 0; m < n; m++) {
+            double[] more = data.off(sloped(m, step));
+            double[] less = data.off(sloped(m, -step));
+            slopes.add(IntStream.range(0, more.length)
+                    .mapToDouble(i -> (more[i] - less[i]) / (2 * step))
+                    .toArray());
+        }
+        double before = Math.pow(curves.most() / 2, -2);
+        return IntStream.range(0, n)
+                .mapToObj(d -> {
+                    RealMatrix information = MatrixUtils.createRealMatrix(n, n);
+                    for (int i = 0; i < n; i++) {
+                        for (int j = 0; j < n; j++) {
+                            double[] a = slopes.get(i);
+                            double[] b = slopes.get(j);
+                            double sum = IntStream.range(0, a.length)
+                                    .mapToDouble(k -> a[k] * b[k])
+                                    .sum();
+                            information.setEntry(i, j, sum + (i == j && i != d ? before : 0));
+                        }
+                    }
+                    // A measure that no reading depends on has no bound.
+                    return Stream.of(information)
+                            .filter(f -> f.getEntry(d, d) > TINY * before)
+                            .map(f -> Math.sqrt(new QRDecomposition(f)
+                                    .getSolver()
+                                    .getInverse()
+                                    .getEntry(d, d)))
+                            .findFirst()
+                            .orElse(Double.POSITIVE_INFINITY);
+                })
+                .toList();
+    }
+
+    private static final double TINY = 1e-9;
+}
