@@ -5,7 +5,7 @@ import veldline.format.FormatException;
 
 /**
  * Runs JMH with its own arguments; {@code edits} and {@code start} measure through the real window, {@code accuracy} prints tables,
- * {@code improve} times the optimiser.
+ * {@code trim} counts how the trimming adviser does, {@code improve} times the optimiser.
  */
 public final class Main {
     private Main() {}
@@ -17,6 +17,8 @@ public final class Main {
             StartTimer.run();
         } else if (args.length > 0 && args[0].equals("accuracy")) {
             AccuracyTable.print();
+        } else if (args.length > 0 && args[0].equals("trim")) {
+            TrimTable.print();
         } else if (args.length > 0 && args[0].equals("improve")) {
             ImproveTimer.run();
         } else {

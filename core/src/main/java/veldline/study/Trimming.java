@@ -47,17 +47,21 @@ public final class Trimming {
         return adviser.advice(pass.sweep(), SweepQuality.noise(log, pass));
     }
 
-    /** The parts that match it, then the cable; with its phase a sweep is taken to be at the antenna's end of the cable. */
+    /** With its phase a sweep is taken to be at the antenna's end of the cable. */
     private static Between between(Assessment a, List<SweepPoint> sweep) {
+        boolean phase = sweep.stream().allMatch(p -> p.ohms().isPresent());
+        double loss = a.job().trim().cableLoss().value();
+        return phase || loss == 0 ? parts(a) : new Between.Cable(parts(a), loss, LINE);
+    }
+
+    /** What matches the antenna to its cable, as the job has it. */
+    public static Between parts(Assessment a) {
         Optional<Complex> drawn = a.antenna().value().map(AntennaFigures::impedance);
-        Between parts = a.match()
+        return a.match()
                 .value()
                 .flatMap(MatchFigures::inUse)
                 .flatMap(MatchFigures.Option::plan)
                 .flatMap(plan -> drawn.<Between>map(z -> new Between.Parts(plan, z)))
                 .orElse(new Between.Straight());
-        boolean phase = sweep.stream().allMatch(p -> p.ohms().isPresent());
-        double loss = a.job().trim().cableLoss().value();
-        return phase || loss == 0 ? parts : new Between.Cable(parts, loss, LINE);
     }
 }

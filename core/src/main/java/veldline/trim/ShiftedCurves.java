@@ -15,16 +15,16 @@ import veldline.field.solve.RationalCurve;
 import veldline.field.wire.WireModel;
 
 /**
- * Impedance of an antenna at a few frequencies with one of its measures off by any amount: solved with its slope at nine amounts over
- * what is thought possible, and joined, three by three, by the quintic that meets all six. Frequencies between are joined by a rational
- * curve. A mesh twice as fine is tried on the antenna as drawn: where it matters and the antenna is small, everything is solved on it;
+ * Impedance of an antenna at a few frequencies with one of its measures off by any amount: solved with its slope at three amounts over
+ * what is thought possible, at nine for measures that have been {@link #refine refined}, and joined, three by three, by the quintic that
+ * meets all six. Frequencies between are joined by a rational curve. A mesh twice as fine is tried on the antenna as drawn: where it matters and the antenna is small, everything is solved on it;
  * otherwise what it changes is added to all curves, and a part of it stays as the doubt of them.
  * What was solved for one measure is kept, so that a second sweep of the same antenna costs nothing.
  */
 final class ShiftedCurves {
     /** Sweeps of so many points and fewer are solved at their own; of more, at so many. */
     private static final int FREQUENCIES = 15;
-    /** Amounts either side of the middle, an even number. */
+    /** Amounts either side of the middle for a measure that is looked at closely, an even number. */
     private static final int STEPS = 4;
     /** Times as many functions, for the mesh that is tried. */
     private static final double FINER = 2;
@@ -45,7 +45,7 @@ final class ShiftedCurves {
     private final double mesh;
     private final Map<Double, Complex> finer;
     private final Solved[] middle;
-    private final Map<Integer, Solved[]> ends = new HashMap<>();
+    private final Map<Integer, Solved[]> amounts = new HashMap<>();
 
     /** At one offset: impedances and their change per metre, at every frequency asked for. */
     private record Solved(Complex[] z, Complex[] slope) {}
@@ -102,23 +102,24 @@ final class ShiftedCurves {
 
     /** With one measure so many metres larger; beyond what is thought possible as at its end. */
     Complex[] at(int measure, double by) {
-        Solved[] at = ends.computeIfAbsent(measure, this::ends);
+        Solved[] at = amounts.computeIfAbsent(measure, m -> amounts(m, 1));
         double d = Math.max(-most, Math.min(most, by));
-        double step = most / STEPS;
-        int from = 2 * Math.min(STEPS - 1, (int) Math.floor((d + most) / (2 * step)));
+        double step = 2 * most / (at.length - 1);
+        int from = 2 * Math.min((at.length - 3) / 2, (int) Math.floor((d + most) / (2 * step)));
         double t = (d + most) / step - from - 1;
         Complex[] z = new Complex[frequencies.length];
         for (int f = 0; f < z.length; f++) {
             z[f] = quintic(
                     new Complex[] {at[from].z[f], at[from + 1].z[f], at[from + 2].z[f]},
                     new Complex[] {at[from].slope[f], at[from + 1].slope[f], at[from + 2].slope[f]},
-                    t);
+                    t,
+                    step);
         }
         return z;
     }
 
     /** The polynomial of fifth degree with these values and slopes at −1, 0 and 1 (Hermite). */
-    private Complex quintic(Complex[] v, Complex[] slope, double t) {
+    private static Complex quintic(Complex[] v, Complex[] slope, double t, double step) {
         double t2 = t * t;
         double[] value = {
             t2 * (4 - 5 * t - 2 * t2 + 3 * t2 * t) / 4, 1 - 2 * t2 + t2 * t2, t2 * (4 + 5 * t - 2 * t2 - 3 * t2 * t) / 4
@@ -127,15 +128,28 @@ final class ShiftedCurves {
         };
         Complex sum = Complex.ZERO;
         for (int i = 0; i < v.length; i++) {
-            sum = sum.add(v[i].multiply(value[i])).add(slope[i].multiply(change[i] * most / STEPS));
+            sum = sum.add(v[i].multiply(value[i])).add(slope[i].multiply(change[i] * step));
         }
         return sum;
     }
 
-    private Solved[] ends(int measure) {
+    /** Makes the curves of a measure as good as they get. */
+    void refine(int measure) {
+        Solved[] now = amounts.computeIfAbsent(measure, m -> amounts(m, 1));
+        if (now.length < 2 * STEPS + 1) {
+            amounts.put(measure, amounts(measure, STEPS));
+        }
+    }
+
+    private Solved[] amounts(int measure, int steps) {
         TrimMeasure m = measures.get(measure);
-        return IntStream.rangeClosed(-STEPS, STEPS)
-                .mapToObj(s -> s == 0 ? middle[measure] : solved(m, most * s / STEPS))
+        Solved[] known = amounts.getOrDefault(measure, new Solved[0]);
+        return IntStream.rangeClosed(-steps, steps)
+                .mapToObj(s -> s == 0
+                        ? middle[measure]
+                        : Math.abs(s) == steps && known.length > 0
+                                ? known[s < 0 ? 0 : known.length - 1]
+                                : solved(m, most * s / steps))
                 .toArray(Solved[]::new);
     }
 

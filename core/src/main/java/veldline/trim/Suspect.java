@@ -12,8 +12,16 @@ import veldline.explain.Worked;
  * @param misfit mean square root of what it leaves unexplained, in the sweep's own doubt
  * @param bound the least doubt, metres, that any way to tell it from this sweep has while all others may be off too (Cramér and Rao)
  * @param curve SWR over {@link TrimAdvice#frequencies} with it off by so much
+ * @param others curves with it off by other amounts, ascending
  */
-public record Suspect(TrimMeasure measure, Worked off, Worked weight, double misfit, double bound, List<Double> curve) {
+public record Suspect(
+        TrimMeasure measure,
+        Worked off,
+        Worked weight,
+        double misfit,
+        double bound,
+        List<Double> curve,
+        List<Amount> others) {
     private static final String SOURCE =
             "The engine's own curves against the sweep, all measures but one as drawn; evidence as in MacKay, Information Theory,"
                     + " Inference, and Learning Algorithms, ch. 28";
@@ -37,6 +45,19 @@ public record Suspect(TrimMeasure measure, Worked off, Worked weight, double mis
 
     public Suspect {
         curve = List.copyOf(curve);
+        others = List.copyOf(others);
+    }
+
+    /**
+     * What it would look like.
+     *
+     * @param by metres off
+     * @param misfit as of the suspect
+     */
+    public record Amount(double by, double misfit, List<Double> curve) {
+        public Amount {
+            curve = List.copyOf(curve);
+        }
     }
 
     /** Off by, metres. */

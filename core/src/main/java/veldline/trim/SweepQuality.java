@@ -10,7 +10,7 @@ import veldline.explain.Worked;
 public final class SweepQuality {
     static final Formula SPREAD = new Formula(
             "Spread of a reading",
-            "Root of the mean square by which the same sweep, taken twice, differs, over √2.",
+            "Root of the mean square by which the same sweep, taken twice, differs, over √2; of the points under SWR 4, since beyond nobody trims by them.",
             "N",
             "sqrt(q ÷ (2·n))",
             "JCGM 100 (GUM), §4.2, for pairs",
@@ -18,6 +18,8 @@ public final class SweepQuality {
 
     /** A sweep that moves by more than this is moving with its surroundings, in SWR. */
     public static final double MOVES = 0.2;
+    /** From here on a reading is of no use for trimming, and moves with anything. */
+    private static final double COUNTS = 4;
     /** This SWR is made by no antenna over a band: something takes the power. */
     private static final double TOO_GOOD = 1.1;
 
@@ -34,7 +36,9 @@ public final class SweepQuality {
         int n = 0;
         for (SweepPoint a : pass.sweep()) {
             for (SweepPoint b : pass.again()) {
-                if (a.frequency().value() == b.frequency().value()) {
+                if (a.frequency().value() == b.frequency().value()
+                        && a.swr().value() < COUNTS
+                        && b.swr().value() < COUNTS) {
                     sum += Math.pow(a.swr().value() - b.swr().value(), 2);
                     n++;
                 }

@@ -42,6 +42,17 @@ public record TrimAdvice(
         drawn = List.copyOf(drawn);
     }
 
+    /** SWR as drawn nearest to a frequency, hertz. */
+    public double drawnAt(double frequency) {
+        int nearest = 0;
+        for (int i = 1; i < frequencies.size(); i++) {
+            nearest = Math.abs(frequencies.get(i) - frequency) < Math.abs(frequencies.get(nearest) - frequency)
+                    ? i
+                    : nearest;
+        }
+        return drawn.get(nearest);
+    }
+
     /** The measure that is off, where one is. */
     public Optional<Suspect> found() {
         return verdict == Verdict.ONE ? Optional.of(suspects.get(0)) : Optional.empty();

@@ -30,6 +30,8 @@ public final class TrimAdviser {
     private static final int PLACES = 161;
     /** Measures that are looked at closely: those that do best by their slopes. */
     private static final int CLOSELY = 6;
+    /** Amounts of each that can be looked at. */
+    private static final int SHOWN = 41;
     /** Curves are drawn at so many frequencies, and at those of the sweep. */
     private static final int DRAWN = 41;
 
@@ -101,8 +103,7 @@ public final class TrimAdviser {
         }
         Fit.Data data = fit.data(sweep, frequencies, swept, noise);
         double none = data.miss(curves.drawn());
-        List<Weighed> weighed =
-                closely(data).stream().map(m -> weighed(m, data)).toList();
+        List<Weighed> weighed = weighed(closely(data), data);
         double least = Math.min(
                 none, weighed.stream().mapToDouble(Weighed::least).min().orElse(none));
         double asDrawn = Math.exp(-0.5 * (none - least));
@@ -113,7 +114,7 @@ public final class TrimAdviser {
         double all = asDrawn + Arrays.stream(evidence).sum();
         List<Double> bounds = bounds(data);
         List<Suspect> suspects = IntStream.range(0, weighed.size())
-                .mapToObj(i -> suspect(weighed.get(i), evidence[i], all, bounds, sweep.size()))
+                .mapToObj(i -> suspect(weighed.get(i), evidence[i], all, bounds, data))
                 .sorted(Comparator.comparingDouble((Suspect s) -> -s.weight().value()))
                 .toList();
         TrimAdvice.Verdict verdict = verdict(suspects, 100 * asDrawn / all, least, data.count());
@@ -169,6 +170,26 @@ public final class TrimAdviser {
                 .toList();
     }
 
+    /** The best is looked at closely, and whatever else might do as well once it is. */
+    private List<Weighed> weighed(List<Integer> of, Fit.Data data) {
+        List<Weighed> all = new ArrayList<>(of.stream()
+                .map(m -> weighed(m, data))
+                .sorted(Comparator.comparingDouble(Weighed::least))
+                .toList());
+        double best = Double.POSITIVE_INFINITY;
+        for (int i = 0; i < all.size(); i++) {
+            if (Math.sqrt(all.get(i).least) < Math.sqrt(best) + ROUGH * Math.sqrt(data.count())) {
+                curves.refine(all.get(i).measure);
+                all.set(i, weighed(all.get(i).measure, data));
+                best = Math.min(best, all.get(i).least);
+            }
+        }
+        return all;
+    }
+
+    /** So many times the noise a curve of few amounts may be off. */
+    private static final double ROUGH = 5;
+
     private double place(int p) {
         return curves.most() * (2.0 * p / (PLACES - 1) - 1);
     }
@@ -201,15 +222,22 @@ public final class TrimAdviser {
         return new Weighed(measure, least, sum / PLACES, by, doubt, data.miss(curves.at(measure, by)));
     }
 
-    private Suspect suspect(Weighed w, double evidence, double all, List<Double> bounds, int points) {
+    private Suspect suspect(Weighed w, double evidence, double all, List<Double> bounds, Fit.Data data) {
         TrimMeasure m = measures.get(w.measure);
         return new Suspect(
                 m,
                 Suspect.off(m, w.by, w.doubt),
                 Suspect.weight(evidence, all),
-                Math.sqrt(w.left / points),
+                Math.sqrt(w.left / data.count()),
                 bounds.get(w.measure),
-                curve(w.measure, w.by));
+                curve(w.measure, w.by),
+                IntStream.range(0, SHOWN)
+                        .mapToObj(i -> amount(w.measure, curves.most() * (2.0 * i / (SHOWN - 1) - 1), data))
+                        .toList());
+    }
+
+    private Suspect.Amount amount(int measure, double by, Fit.Data data) {
+        return new Suspect.Amount(by, Math.sqrt(data.miss(curves.at(measure, by)) / data.count()), curve(measure, by));
     }
 
     /** From the information in the sweep about all measures together, each of them known beforehand to half of what is thought possible. */

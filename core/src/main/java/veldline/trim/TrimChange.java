@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import veldline.explain.Change;
+import veldline.quantity.NumberText;
 import veldline.quantity.Quantity;
 
 /** Every edit of what was measured while trimming. */
@@ -43,15 +44,16 @@ public sealed interface TrimChange extends Change<TrimLog> {
     }
 
     /** What was cut or moved: the pass is at its end. */
-    record Done(String what) implements TrimChange {
+    record Done(TrimLog.Cut cut) implements TrimChange {
         @Override
         public TrimLog applyTo(TrimLog log) {
-            return log.underway(p -> new TrimLog.Pass(p.at(), p.sweep(), p.again(), Optional.of(what)));
+            return log.underway(p -> new TrimLog.Pass(p.at(), p.sweep(), p.again(), Optional.of(cut)));
         }
 
         @Override
         public String label() {
-            return "trimmed: " + what;
+            return cut.measure() + " " + (cut.by().value() < 0 ? "less" : "more") + " by "
+                    + NumberText.shown(1000 * Math.abs(cut.by().value()), 1) + " mm";
         }
     }
 

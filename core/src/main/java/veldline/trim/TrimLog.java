@@ -35,9 +35,9 @@ public record TrimLog(List<Pass> passes, Quantity noise, Quantity cableLoss) imp
      *
      * @param sweep by growing frequency
      * @param again the same once more, with a hand or the cable moved; empty when it was not repeated
-     * @param done in words, empty while nothing was done yet
+     * @param done to the antenna after it; empty while nothing was
      */
-    public record Pass(Instant at, List<SweepPoint> sweep, List<SweepPoint> again, Optional<String> done) {
+    public record Pass(Instant at, List<SweepPoint> sweep, List<SweepPoint> again, Optional<Cut> done) {
         public Pass {
             sweep = sorted(sweep);
             again = sorted(again);
@@ -49,6 +49,19 @@ public record TrimLog(List<Pass> passes, Quantity noise, Quantity cableLoss) imp
                             p -> p.frequency().value()))
                     .toList();
         }
+    }
+
+    /**
+     * What was done to a measure.
+     *
+     * @param measure its name
+     * @param by so much it grew; less than nothing where it was cut or moved back
+     */
+    public record Cut(String measure, Quantity by) {}
+
+    /** Everything that was done, oldest first. */
+    public List<Cut> cuts() {
+        return passes.stream().flatMap(p -> p.done().stream()).toList();
     }
 
     /** The pass that is under way: measured, and nothing done yet. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 import veldline.explain.Finding;
+import veldline.explain.Worked;
 import veldline.quantity.NumberText;
 
 /** What a sweep says, in words a saw can follow. */
@@ -23,14 +24,26 @@ public final class TrimWords {
         return switch (s.measure().way()) {
             case ENDS ->
                 mm > 0
-                        ? "Take " + NumberText.shown(mm / 2, 1) + " mm off each end of the " + part
-                        : "Lengthen the " + part + " by " + NumberText.shown(-mm / 2, 1) + " mm at each end";
+                        ? "Take " + NumberText.shown(mm / 2, 1) + " mm off each end of " + the(part)
+                        : "Lengthen " + the(part) + " by " + NumberText.shown(-mm / 2, 1) + " mm at each end";
             case PLACE ->
-                "Move the " + part + " by " + by + (mm > 0 ? " towards the reflector" : " away from the reflector");
+                "Move " + the(part) + " by " + by + (mm > 0 ? " towards the reflector" : " away from the reflector");
             case SIDE ->
-                (mm > 0 ? "Shorten the " : "Lengthen the ") + part + " by " + by + ", to "
+                (mm > 0 ? "Shorten " : "Lengthen ") + the(part) + " by " + by + ", to "
                         + NumberText.shown(1000 * s.measure().value(), 1) + " mm";
         };
+    }
+
+    /** A weight in words: nothing measured is ever sure to the last hundredth. */
+    public static String sure(Worked weight) {
+        return weight.value() > ALMOST ? "over 99 %" : weight.shown();
+    }
+
+    private static final double ALMOST = 99;
+
+    /** “the driven element”, but “director 1”. */
+    private static String the(String part) {
+        return part.matches(".*\\d") ? part : "the " + part;
     }
 
     /** The answer, first of the findings. */
@@ -41,13 +54,13 @@ public final class TrimWords {
                 Finding.watch(
                         first.off().shown().replace("−", ""),
                         (first.offBy() > 0 ? "too " + more(first) : "too " + less(first)) + ". " + toDo(first) + ".",
-                        first.weight().shown() + " sure. " + others(a) + back(first),
+                        sure(first.weight()) + " sure. " + others(a) + back(first),
                         "off from drawn",
                         first.off());
             case NOTHING ->
                 Finding.fits(
                         "As drawn,",
-                        "as far as this sweep can see: " + a.asDrawn().shown() + " sure.",
+                        "as far as this sweep can see: " + sure(a.asDrawn()) + " sure.",
                         "Cut nothing.",
                         a.asDrawn());
             case CANNOT_TELL ->
@@ -72,14 +85,14 @@ public final class TrimWords {
 
     private static String more(Suspect s) {
         return s.measure().way() == TrimMeasure.Way.PLACE
-                ? "far forward: the " + s.measure().part()
-                : "long: the " + s.measure().part();
+                ? "far forward: " + the(s.measure().part())
+                : "long: " + the(s.measure().part());
     }
 
     private static String less(Suspect s) {
         return s.measure().way() == TrimMeasure.Way.PLACE
-                ? "far back: the " + s.measure().part()
-                : "short: the " + s.measure().part();
+                ? "far back: " + the(s.measure().part())
+                : "short: " + the(s.measure().part());
     }
 
     /** What it is not. */
@@ -90,8 +103,9 @@ public final class TrimWords {
                 .filter(p -> !p.equals(a.suspects().get(0).measure().part()))
                 .distinct()
                 .limit(2)
+                .map(TrimWords::the)
                 .toList();
-        return parts.isEmpty() ? "" : "It is not the " + String.join(" nor the ", parts) + ". ";
+        return parts.isEmpty() ? "" : "It is not " + String.join(" nor ", parts) + ". ";
     }
 
     /** What is cut does not come back. */
@@ -107,12 +121,12 @@ public final class TrimWords {
     private static String maybe(TrimAdvice a) {
         List<String> named = new ArrayList<>();
         if (a.asDrawn().value() >= MAYBE) {
-            named.add("nothing off " + a.asDrawn().shown());
+            named.add("nothing off " + sure(a.asDrawn()));
         }
         a.suspects().stream()
                 .filter(s -> s.weight().value() >= MAYBE)
                 .limit(NAMED)
-                .forEach(s -> named.add(s.measure().name() + " " + s.weight().shown()));
+                .forEach(s -> named.add(s.measure().name() + " " + sure(s.weight())));
         return named.stream().collect(Collectors.joining(", ", "It may be: ", "."));
     }
 }

@@ -31,6 +31,7 @@ import veldline.link.Offer;
 import veldline.path.Way;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
+import veldline.trim.TrimLog;
 
 /** What goes wrong with disks and files, on a real file system. */
 class StoreFaultsTest {
@@ -197,6 +198,20 @@ class StoreFaultsTest {
         assertThat(((ApertureDesign) opened.job().nearAntenna()).locked()).isEmpty();
         assertThat(opened.job().withBeside(Optional.empty()).withNearAntenna(now.nearAntenna()))
                 .isEqualTo(now.withBeside(Optional.empty()));
+    }
+
+    /** Made by 2.8: the tag receiver, when no sweep of it was kept and nothing matched it. */
+    @Test
+    void inAFileOfVersionTwoPointEightNothingWasTrimmed() throws Exception {
+        Path file = Path.of(StoreFaultsTest.class
+                .getResource("/jobs/tag-receiver-2.8.veldline.json")
+                .toURI());
+        JobFile.Opened opened = new JobStore(file).openWhatCanBe();
+        assertThat(opened.troubles()).isEmpty();
+        Job now = TernholmSands.all().get(1);
+        assertThat(opened.job().trim()).isEqualTo(TrimLog.NONE);
+        assertThat(opened.job().withTrim(now.trim()).withMatch(now.match()).withLog(now.log()))
+                .isEqualTo(now);
     }
 
     @Test

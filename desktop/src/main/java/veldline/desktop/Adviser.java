@@ -9,10 +9,12 @@ import veldline.assess.SiteStage;
 import veldline.assess.Stage;
 import veldline.coverage.LevelMap;
 import veldline.desktop.bench.Showing.Advice;
+import veldline.field.solve.SolveFailure;
 import veldline.job.Job;
 import veldline.study.NextBest;
 import veldline.study.NextStep;
 import veldline.study.SiteOptions;
+import veldline.study.Trimming;
 
 /** Sectors and next steps, as they were asked for; an edit of the job lets them go. */
 final class Adviser {
@@ -48,13 +50,7 @@ final class Adviser {
         studies.ask(
                 "Setting antennas up",
                 p -> SiteOptions.of(job, p),
-                o -> settle(
-                        job,
-                        new Advice(
-                                new Stage.Fresh<>(o.result()),
-                                found(job).steps(),
-                                found(job).fine()),
-                        o.stopped()),
+                o -> settle(job, found(job).withSectors(new Stage.Fresh<>(o.result())), o.stopped()),
                 e -> tell.accept(e.getMessage() + "."));
     }
 
@@ -63,13 +59,23 @@ final class Adviser {
                 "Trying changes",
                 p -> NextBest.of(a, p),
                 o -> settle(
-                        a.job(),
-                        new Advice(
-                                found(a.job()).sectors(),
-                                new Stage.Fresh<List<NextStep>>(o.result()),
-                                found(a.job()).fine()),
-                        o.stopped()),
+                        a.job(), found(a.job()).withSteps(new Stage.Fresh<List<NextStep>>(o.result())), o.stopped()),
                 e -> tell.accept(e.getMessage() + "."));
+    }
+
+    /** Which measure explains the last sweep. */
+    void trim(Assessment a) {
+        studies.ask(
+                "Explaining the sweep",
+                p -> Trimming.of(a, p),
+                o -> {
+                    Advice next = found(a.job()).withTrim(o.result());
+                    of = Optional.of(a.job());
+                    found = next;
+                    tell.accept("Explained; left and right walk what it may be, Enter notes it as done.");
+                    changed.run();
+                },
+                e -> tell.accept(e instanceof SolveFailure ? "Stopped; nothing was found." : e.getMessage() + "."));
     }
 
     /** Finer and finer; each is shown as it is done, and the last one stays when it is stopped. */
@@ -93,9 +99,9 @@ final class Adviser {
     }
 
     private void drawn(Job job, LevelMap map) {
-        Advice now = found(job);
+        Advice next = found(job).withFine(map);
         of = Optional.of(job);
-        found = new Advice(now.sectors(), now.steps(), Optional.of(map));
+        found = next;
         changed.run();
     }
 

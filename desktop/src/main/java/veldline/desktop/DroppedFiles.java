@@ -41,6 +41,8 @@ final class DroppedFiles {
             work.tasks().readGround(file.toPath(), work.desk().job());
         } else if (name.endsWith(".geojson")) {
             work.tasks().readPlan(file.toPath(), work.desk().job());
+        } else if (name.matches(".*\\.(s\\d+p|ts)")) {
+            work.tasks().sweeps().read(file.toPath());
         } else if (name.endsWith(".csv")) {
             work.readCsv(file.toPath());
         } else if (name.endsWith(".json") || name.endsWith(".zip")) {
@@ -48,7 +50,7 @@ final class DroppedFiles {
         } else {
             work.tell(
                     file.getName()
-                            + " was not taken: drop a job, a zip, a CSV of readings, a grid or track of the ground, or a JPEG or PNG photograph.");
+                            + " was not taken: drop a job, a zip, a CSV of readings, a Touchstone sweep, a grid or track of the ground, or a JPEG or PNG photograph.");
         }
     }
 }

@@ -43,16 +43,22 @@ final class Tasks {
     private final Studies studies;
     private final Consumer<Runnable> toInterface;
     private final Remaking remaking;
+    private final Sweeps sweeps;
 
     Tasks(Workbench work, Studies studies, Consumer<Runnable> toInterface) {
         this.work = work;
         this.studies = studies;
         this.toInterface = toInterface;
         this.remaking = new Remaking(work, studies);
+        this.sweeps = new Sweeps(work, studies);
     }
 
     Remaking remaking() {
         return remaking;
+    }
+
+    Sweeps sweeps() {
+        return sweeps;
     }
 
     /** Records one tide as the job stands. */

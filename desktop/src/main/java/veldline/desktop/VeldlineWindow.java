@@ -206,6 +206,9 @@ public final class VeldlineWindow extends Region {
 
     void command(Input.Command command) {
         switch (command) {
+            case READ_SWEEP ->
+                choose("Read a Touchstone file", "*.s1p", false)
+                        .ifPresent(f -> work.tasks().sweeps().read(f.toPath()));
             case READ_CSV -> choose("Read a CSV of readings", "*.csv", false).ifPresent(f -> work.readCsv(f.toPath()));
             case READ_GROUND ->
                 choose("Read the ground", "*.csv;*.asc;*.hgt;*.gpx", false)

@@ -319,6 +319,9 @@ public final class Workbench implements AutoCloseable {
             case FINER -> adviser.fine(desk.job());
             case NEXT_STEP -> assessment.ifPresent(adviser::steps);
             case TAKE_IMPROVED -> takeImproved();
+            case EXPLAIN -> assessment.ifPresent(adviser::trim);
+            case SWEEP, SWEEP_AGAIN ->
+                assessment.ifPresent(a -> tasks.sweeps().measure(a, command == Input.Command.SWEEP_AGAIN));
             case STOP -> stopStudy();
             case GO_BACK -> goBack();
             case CHECK_ADVERT -> tasks.checkAdvert();
@@ -328,7 +331,6 @@ public final class Workbench implements AutoCloseable {
         }
     }
 
-    /** What the antenna could be, as far as it was looked for. */
     public Stage<Improvement.Result> improvement() {
         return improver.found();
     }
@@ -355,12 +357,10 @@ public final class Workbench implements AutoCloseable {
         studies.stop();
     }
 
-    /** What reads and writes files. */
     Tasks tasks() {
         return tasks;
     }
 
-    /** Reads a CSV of readings as one more recording. */
     public void readCsv(Path file) {
         assessment.ifPresent(a -> tasks.readCsv(file, a));
     }

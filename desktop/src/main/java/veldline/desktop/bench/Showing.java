@@ -13,6 +13,7 @@ import veldline.job.Job;
 import veldline.study.Candidate;
 import veldline.study.NextStep;
 import veldline.study.SiteOption;
+import veldline.trim.TrimAdvice;
 
 /**
  * Everything a bench may look at.
@@ -54,9 +55,31 @@ public record Showing(
      * @param sectors ways to serve the site, the best first
      * @param steps which changes buy most, the most worth first
      * @param fine the site's levels on a finer grid, as far as they were drawn
+     * @param trim what the last sweep says
      */
-    public record Advice(Stage<List<SiteOption>> sectors, Stage<List<NextStep>> steps, Optional<LevelMap> fine) {
-        public static final Advice NONE = new Advice(new Stage.Running<>(), new Stage.Running<>(), Optional.empty());
+    public record Advice(
+            Stage<List<SiteOption>> sectors,
+            Stage<List<NextStep>> steps,
+            Optional<LevelMap> fine,
+            Optional<TrimAdvice> trim) {
+        public static final Advice NONE =
+                new Advice(new Stage.Running<>(), new Stage.Running<>(), Optional.empty(), Optional.empty());
+
+        public Advice withSectors(Stage<List<SiteOption>> to) {
+            return new Advice(to, steps, fine, trim);
+        }
+
+        public Advice withSteps(Stage<List<NextStep>> to) {
+            return new Advice(sectors, to, fine, trim);
+        }
+
+        public Advice withFine(LevelMap to) {
+            return new Advice(sectors, steps, Optional.of(to), trim);
+        }
+
+        public Advice withTrim(TrimAdvice to) {
+            return new Advice(sectors, steps, fine, Optional.of(to));
+        }
     }
 
     /**

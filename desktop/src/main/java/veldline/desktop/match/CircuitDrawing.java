@@ -15,6 +15,9 @@ import veldline.picture.Role;
 
 /** A way's circuit, the cable at the left and the antenna at the right, with what each part is and withstands. */
 final class CircuitDrawing {
+    /** Volts that are worth telling. */
+    private static final double STRAIN = 0.005;
+
     private static final double UPPER = 52;
     private static final double LOWER = 96;
     private static final double LIST = 124;
@@ -162,6 +165,20 @@ final class CircuitDrawing {
     }
 
     /** From the cable on, as they are numbered. */
+    private void strain(MatchFigures.Strain s, double y) {
+        String volts = s.volts().shown() + " peak,";
+        pen.text(volts, left + 14, y, Anchor.START, 12, Face.MONO, Role.SLATE, Origin.of(s.volts()));
+        pen.text(
+                s.amperes().shown(),
+                left + 14 + 7.4 * (volts.length() + 1),
+                y,
+                Anchor.START,
+                12,
+                Face.MONO,
+                Role.SLATE,
+                Origin.of(s.amperes()));
+    }
+
     private void parts() {
         double y = LIST + 12;
         List<MatchFigures.Strain> strain = option.strain();
@@ -173,17 +190,10 @@ final class CircuitDrawing {
             MatchFigures.Strain s = strain.get(strain.size() - 1 - i);
             pen.text(Integer.toString(i + 1), left, y, Anchor.START, 12, Face.MONO_BOLD, Role.INK, Origin.Plain.SCALE);
             pen.text(s.part(), left + 14, y, Anchor.START, 12, Face.TEXT, Role.INK, Origin.of(option.resistance()));
-            String volts = s.volts().shown() + " peak,";
-            pen.text(volts, left + 14, y + 16, Anchor.START, 12, Face.MONO, Role.SLATE, Origin.of(s.volts()));
-            pen.text(
-                    s.amperes().shown(),
-                    left + 14 + 7.4 * (volts.length() + 1),
-                    y + 16,
-                    Anchor.START,
-                    12,
-                    Face.MONO,
-                    Role.SLATE,
-                    Origin.of(s.amperes()));
+            // At a receiver's end there is no strain worth a number.
+            if (s.volts().value() >= STRAIN) {
+                strain(s, y + 16);
+            }
             y += LINES;
         }
         wrapped(option.plan().map(p -> p.note()).orElse(""), y);

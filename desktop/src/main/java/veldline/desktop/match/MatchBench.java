@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import veldline.antenna.Made;
 import veldline.antenna.YagiChange;
 import veldline.antenna.YagiShape;
 import veldline.assess.MatchFigures;
@@ -12,12 +13,21 @@ import veldline.assess.Step;
 import veldline.desktop.bench.Bench;
 import veldline.desktop.bench.Input;
 import veldline.desktop.bench.Showing;
+import veldline.explain.Finding;
 import veldline.job.JobChange;
 import veldline.line.MatchWay;
+import veldline.link.End;
 import veldline.picture.Picture;
+import veldline.quantity.Quantity;
+import veldline.quantity.Unit;
+import veldline.trim.TrimChange;
+import veldline.trim.TrimLog;
 
-/** Every way to the cable's impedance, walked side by side. */
+/** Every way to the cable's impedance, walked side by side; or a sweep of what was built, and which measure explains it. */
 public final class MatchBench implements Bench {
+    /** What is looked at, by name. */
+    static final String LOOK = "match.look";
+
     @Override
     public Step step() {
         return Step.MATCH;
@@ -25,7 +35,8 @@ public final class MatchBench implements Bench {
 
     @Override
     public String heading(Showing s) {
-        return s.job().brief().near().shortName() + " antenna, at its feed";
+        End end = s.job().madeNear() ? s.job().brief().near() : s.job().brief().far();
+        return end.shortName() + " antenna, at its feed";
     }
 
     @Override
@@ -36,6 +47,16 @@ public final class MatchBench implements Bench {
         }
         Optional<MatchWay> match = s.job().match();
         List<Input> in = new ArrayList<>();
+        in.add(new Input.Choice(
+                "look",
+                "Look at",
+                List.of(
+                        new Input.Option("every way", !swept(s), new Input.Outcome.Picked("set:" + LOOK + "=ways")),
+                        new Input.Option("a sweep", swept(s), new Input.Outcome.Picked("set:" + LOOK + "=sweep")))));
+        if (swept(s)) {
+            in.addAll(SweepInputs.of(s));
+            return in;
+        }
         s.job()
                 .yagi()
                 .map(YagiShape::feed)
@@ -69,13 +90,29 @@ public final class MatchBench implements Bench {
         return in;
     }
 
+    /** Whether it is a sweep that is looked at, and not the ways to a match. */
+    private static boolean swept(Showing s) {
+        return s.noted().getOrDefault(LOOK, "ways").equals("sweep")
+                && s.job().antenna(s.job().madeNear()) instanceof Made;
+    }
+
+    @Override
+    public List<Finding> findings(Showing s) {
+        return swept(s) ? SweepInputs.findings(s) : s.assessment().of(step());
+    }
+
+    @Override
+    public Optional<String> turned(Showing s, String zone, double x, double y, double width, double height) {
+        return zone.equals("amount") ? SweepPicture.amountAt(s, x, width) : Optional.empty();
+    }
+
     static List<MatchFigures.Option> options(Showing s) {
         return s.assessment().match().value().map(MatchFigures::options).orElse(List.of());
     }
 
     @Override
     public Picture centre(Showing s, double width, double height) {
-        return new MatchPicture(s, width, height).draw();
+        return swept(s) ? new SweepPicture(s, width, height).draw() : new MatchPicture(s, width, height).draw();
     }
 
     @Override
@@ -85,11 +122,19 @@ public final class MatchBench implements Bench {
 
     @Override
     public List<String> walk(Showing s) {
-        return options(s).stream().map(o -> "way:" + options(s).indexOf(o)).toList();
+        return swept(s)
+                ? SweepPicture.walk(s).toList()
+                : options(s).stream().map(o -> "way:" + options(s).indexOf(o)).toList();
     }
 
     @Override
     public Optional<JobChange> taken(Showing s, String zone) {
+        if (swept(s)) {
+            return SweepPicture.walked(s)
+                    .filter(w -> s.job().trim().open().isPresent())
+                    .map(w -> new JobChange.OfTrim(new TrimChange.Done(
+                            new TrimLog.Cut(w.measure().name(), Quantity.shown(-w.offBy(), Unit.MM, 1)))));
+        }
         List<MatchFigures.Option> list = options(s);
         return list.isEmpty()
                 ? Optional.empty()

@@ -223,10 +223,8 @@ class PlanTest {
                 -52);
         Showing s = showing(
                 JOB,
-                new Showing.Advice(
-                        new Stage.Fresh<>(List.of(new SiteOption("Sector panel", Optional.empty(), found, 70))),
-                        new Stage.Running<>(),
-                        Optional.empty()));
+                Showing.Advice.NONE.withSectors(
+                        new Stage.Fresh<>(List.of(new SiteOption("Sector panel", Optional.empty(), found, 70)))));
         Input.Pick pick = BENCH.inputs(s).stream()
                 .filter(Input.Pick.class::isInstance)
                 .map(Input.Pick.class::cast)

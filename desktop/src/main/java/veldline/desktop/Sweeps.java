@@ -1,0 +1,95 @@
+package veldline.desktop;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.util.List;
+import java.util.Locale;
+import veldline.antenna.Made;
+import veldline.assess.Assessment;
+import veldline.format.FormatException;
+import veldline.format.TouchstoneFile;
+import veldline.instrument.Analyser;
+import veldline.instrument.AntennaOnTest;
+import veldline.instrument.SimulatedAnalyser;
+import veldline.instrument.SocketAnalyser;
+import veldline.job.Job;
+import veldline.job.JobChange;
+import veldline.line.PortData;
+import veldline.study.Trimming;
+import veldline.trim.SweepPoint;
+import veldline.trim.SweepText;
+import veldline.trim.TrimChange;
+import veldline.trim.TrimLog;
+
+/** Sweeps of the antenna that is trimmed: from an analyser, here a simulated one on a loopback socket, or from its file. */
+final class Sweeps {
+    /** Either side of the frequency. */
+    private static final double SPAN = 0.04;
+    /** Odd, so that the channel itself is one of them. */
+    private static final int POINTS = 21;
+
+    private static final long MOST_BYTES = 16L << 20;
+
+    private final Workbench work;
+    private final Studies studies;
+
+    Sweeps(Workbench work, Studies studies) {
+        this.work = work;
+        this.studies = studies;
+    }
+
+    /** @param again whether it is the repeat that shows whether the first can be trusted */
+    void measure(Assessment a, boolean again) {
+        Job job = a.job();
+        studies.ask(
+                "Sweeping",
+                p -> {
+                    if (!(job.antenna(job.madeNear()) instanceof Made made)) {
+                        throw new IllegalArgumentException("There is no antenna here that was built from a drawing");
+                    }
+                    double f = job.brief().frequency().value();
+                    TrimLog log = job.trim();
+                    AntennaOnTest antenna = new AntennaOnTest(
+                            made,
+                            f,
+                            Trimming.parts(a),
+                            log.cuts(),
+                            job.name().toLowerCase(Locale.ROOT).hashCode(),
+                            2L * log.cuts().size() + (again ? 1 : 0));
+                    try (SimulatedAnalyser simulated = new SimulatedAnalyser(antenna);
+                            Analyser analyser = SocketAnalyser.onLoopback(simulated.port())) {
+                        return analyser.sweep(f * (1 - SPAN), f * (1 + SPAN), POINTS);
+                    }
+                },
+                o -> keep(o.result(), again, "Swept " + POINTS + " points."),
+                e -> work.tell(e.getMessage() + "."));
+    }
+
+    /** Reads what an analyser wrote: its first port becomes the sweep of the pass under way. */
+    void read(Path file) {
+        studies.ask(
+                "Reading",
+                p -> {
+                    if (Files.size(file) > MOST_BYTES) {
+                        throw new FormatException("The file has " + (Files.size(file) >> 20) + " MB; a sweep has up to "
+                                + (MOST_BYTES >> 20) + ". Save fewer points.");
+                    }
+                    return TouchstoneFile.read(
+                                    Files.readString(file),
+                                    TouchstoneFile.ports(file.getFileName().toString()))
+                            .data();
+                },
+                o -> keep(o.result(), false, "Read " + o.result().rows().size() + " frequencies."),
+                e -> work.tell(file.getFileName() + ": "
+                        + (e instanceof FormatException ? e.getMessage() : "it cannot be read as text.")
+                        + " Nothing was changed."));
+    }
+
+    private void keep(PortData data, boolean again, String told) {
+        List<SweepPoint> points = SweepText.of(data, Trimming.LINE);
+        work.apply(new JobChange.OfTrim(
+                again ? new TrimChange.Again(points) : new TrimChange.Measured(Instant.now(), points)));
+        work.tell(told);
+    }
+}
