@@ -3,6 +3,7 @@ package veldline.assess;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import veldline.explain.Finding;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
@@ -69,8 +70,10 @@ final class FeedRules {
                 && r.part().turned().equals(run.parts().get(r.index()))) {
             label = "Turn the " + m.part().name() + " round";
         } else {
-            label = (m.change() instanceof FeedChange.Insert ? "Add " : "Fit ")
-                    + m.part().name();
+            label = m.change() instanceof FeedChange.InsertAll all
+                    ? "Add " + all.parts().stream().map(FeedPart::name).collect(Collectors.joining(", then "))
+                    : (m.change() instanceof FeedChange.Insert ? "Add " : "Fit ")
+                            + m.part().name();
         }
         return new Finding.Remedy(
                 label,

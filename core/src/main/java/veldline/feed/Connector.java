@@ -49,6 +49,15 @@ public record Connector(Series family, Thread thread, Contact contact, int ohms)
         SEVEN_SIXTEEN("7-16", "M29 thread", 7.5e9),
         F("F", "3/8-32 thread", 2e9),
         MCX("MCX", "snap", 6e9),
+        FOUR_THREE_TEN("4.3-10", "M20 thread", 6e9),
+        FOUR_ONE_NINE_FIVE("4.1-9.5", "M22 thread", 14e9),
+        TELEVISION("television", "push, 9.5 mm", 1e9),
+        MMCX("MMCX", "snap, turns", 6e9),
+        MICRO_BOARD("micro board", "snap, on the board", 6e9),
+        SMB("SMB", "snap, larger", 4e9),
+        SMC("SMC", "10-32 thread", 10e9),
+        MINI_UHF("mini-UHF", "3/8-24 thread", 2.5e9),
+        QMA("QMA", "snap with a lock", 6e9),
         /** An antenna that belongs to its radio and does not come off. */
         BUILT_IN("built in", "soldered joint", 300e9);
 
@@ -74,6 +83,11 @@ public record Connector(Series family, Thread thread, Contact contact, int ohms)
         public double ceiling() {
             return ceiling;
         }
+
+        /** Whether what the trade calls a plug holds the pin: not where the fixed half, called jack, carries it. */
+        public boolean plugHasPin() {
+            return this != SMB && this != SMC && this != MICRO_BOARD;
+        }
     }
 
     /** What this would screw onto with nothing wrong. */
@@ -87,7 +101,7 @@ public record Connector(Series family, Thread thread, Contact contact, int ohms)
             return family.words();
         }
         boolean plug = thread == Thread.INSIDE;
-        boolean usual = plug == (contact == Contact.PIN);
+        boolean usual = (plug == (contact == Contact.PIN)) == family.plugHasPin();
         return (usual ? "" : "RP-") + family.words() + (plug ? " plug" : " jack");
     }
 

@@ -1,14 +1,7 @@
 package veldline.feed;
 
-import java.io.IOException;
-import java.io.InputStreamReader;
-import java.io.Reader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 import veldline.line.CableLoss;
 import veldline.quantity.Quantity;
@@ -16,31 +9,13 @@ import veldline.quantity.Unit;
 
 /** The parts drawer that ships with the program: a plain table, one part a row. */
 public final class Drawer {
-    private static final List<FeedPart> PARTS = read();
+    private static final List<FeedPart> PARTS = Table.read("drawer.csv", Drawer::part);
 
     private Drawer() {}
 
     /** Every part, in the order of the table. */
     public static List<FeedPart> parts() {
         return PARTS;
-    }
-
-    private static List<FeedPart> read() {
-        List<FeedPart> parts = new ArrayList<>();
-        CSVFormat format = CSVFormat.DEFAULT
-                .builder()
-                .setHeader()
-                .setSkipHeaderRecord(true)
-                .get();
-        try (Reader in =
-                new InputStreamReader(Drawer.class.getResourceAsStream("drawer.csv"), StandardCharsets.UTF_8)) {
-            for (CSVRecord row : format.parse(in)) {
-                parts.add(part(row));
-            }
-        } catch (IOException e) {
-            throw new UncheckedIOException("The parts drawer that ships with the program cannot be read", e);
-        }
-        return List.copyOf(parts);
     }
 
     public static FeedPart part(String id) {

@@ -1,5 +1,6 @@
 package veldline.feed;
 
+import java.util.List;
 import veldline.explain.Change;
 import veldline.quantity.Quantity;
 
@@ -28,6 +29,27 @@ public sealed interface FeedChange extends Change<FeedRun> {
         @Override
         public String label() {
             return "add " + part.name();
+        }
+    }
+
+    /** Puts several in, one behind the other. */
+    record InsertAll(int index, List<FeedPart> parts) implements FeedChange {
+        public InsertAll {
+            parts = List.copyOf(parts);
+        }
+
+        @Override
+        public FeedRun applyTo(FeedRun run) {
+            FeedRun next = run;
+            for (int i = 0; i < parts.size(); i++) {
+                next = next.withInserted(index + i, parts.get(i));
+            }
+            return next;
+        }
+
+        @Override
+        public String label() {
+            return "add " + parts.size() + " adapters";
         }
     }
 

@@ -92,9 +92,16 @@ public record Joint(Connector radioSide, Connector antennaSide) {
                 same
                         ? "same on both sides"
                         : forced
-                                ? "a 50 Ω pin spreads a 75 Ω socket for good"
+                                ? thick()
+                                        ? "a 50 Ω pin spreads a 75 Ω socket for good"
+                                        : "a 75 Ω pin is too thin for a 50 Ω socket"
                                 : "a 50 to 75 Ω step costs 0.18 dB, which is little",
-                forced ? "50 Ω pin, 75 Ω socket" : "50 to 75 Ω");
+                forced ? thick() ? "50 Ω pin, 75 Ω socket" : "75 Ω pin, 50 Ω socket" : "50 to 75 Ω");
+    }
+
+    /** Whether the pin is the one of 50 Ω, which is the thicker. */
+    private boolean thick() {
+        return (radioSide.contact() == Connector.Contact.PIN ? radioSide : antennaSide).ohms() == 50;
     }
 
     private Fact ceiling(double frequency) {

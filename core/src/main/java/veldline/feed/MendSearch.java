@@ -54,9 +54,30 @@ public final class MendSearch {
                 }
             }
         }
+        if (found.isEmpty()) {
+            throughSeveral(run, drawer, frequency, found);
+        }
         found.sort(Comparator.comparingInt(Mend::cost).thenComparingDouble(Mend::lossDb));
         return found;
     }
+
+    /** Where no one part will do: the least costly row of adapters across the one joint that does not hold. */
+    private static void throughSeveral(FeedRun run, List<FeedPart> drawer, double frequency, List<Mend> found) {
+        int broken = run.brokenAt(frequency).orElseThrow();
+        Joint joint = run.joints().get(broken);
+        for (AdapterSearch.Way way :
+                new AdapterSearch(drawer, frequency).ways(joint.radioSide(), joint.antennaSide(), SEVERAL)) {
+            tryOut(
+                    run,
+                    new FeedChange.InsertAll(broken, way.parts()),
+                    way.parts().get(0),
+                    3 + way.parts().size(),
+                    frequency,
+                    found);
+        }
+    }
+
+    private static final int SEVERAL = 3;
 
     private static void tryOut(
             FeedRun run, FeedChange change, FeedPart part, int cost, double frequency, List<Mend> found) {

@@ -75,7 +75,11 @@ class MendSearchTest {
         assertThat(new Joint(ANTENNA, uhf).joins(F)).isFalse();
         assertThat(new Joint(uhf.mate(), uhf).facts(F).get(4).level()).isEqualTo(Finding.Level.STOP);
         Connector n75 = new Connector(Series.N, Thread.INSIDE, Contact.PIN, 75);
-        assertThat(new Joint(ANTENNA, n75).facts(F).get(3).tag()).isEqualTo("50 Ω pin, 75 Ω socket");
+        assertThat(new Joint(ANTENNA, n75).facts(F).get(3).tag()).isEqualTo("75 Ω pin, 50 Ω socket");
+        Connector n75jack = new Connector(Series.N, Thread.OUTSIDE, Contact.SOCKET, 75);
+        assertThat(new Joint(n75jack, ANTENNA.mate()).facts(F).get(3).tag())
+                .as("this one is spoiled for good")
+                .isEqualTo("50 Ω pin, 75 Ω socket");
         Connector f75 = new Connector(Series.BNC, Thread.INSIDE, Contact.PIN, 75);
         Connector bnc50 = new Connector(Series.BNC, Thread.OUTSIDE, Contact.SOCKET, 50);
         assertThat(new Joint(bnc50, f75).facts(100e6).get(3).level()).isEqualTo(Finding.Level.WATCH);
