@@ -60,6 +60,7 @@ final class Findings {
                             FeedRules::supply,
                             FeedRules::overload,
                             FeedRules::loss,
+                            PartRules::of,
                             NoiseRules::merit,
                             NeedsRules::ports,
                             FeedRules::power),

@@ -2,8 +2,9 @@ package veldline.feed;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import org.jgrapht.Graph;
 import org.jgrapht.GraphPath;
@@ -25,7 +26,9 @@ public final class AdapterSearch {
     /** A row of more is a chain of faults. */
     private static final int MOST = 4;
 
-    private final List<FeedPart> parts;
+    /** Parts as they go in, by the connector they go on with. */
+    private final Map<Connector, List<FeedPart>> byFace = new LinkedHashMap<>();
+
     private final Set<String> stock;
     private final double frequency;
     private final Graph<Connector, Step> graph = new DirectedWeightedMultigraph<>(Step.class);
@@ -58,18 +61,24 @@ public final class AdapterSearch {
 
     /** @param stock ids of parts that are there; empty where nobody counted, and then all are alike */
     public AdapterSearch(List<FeedPart> parts, Set<String> stock, double frequency) {
-        this.parts = parts.stream()
-                .filter(p -> p.kind() == FeedPart.Kind.ADAPTER || jumper(p))
-                .toList();
         this.stock = Set.copyOf(stock);
         this.frequency = frequency;
-        Set<Connector> faces = new LinkedHashSet<>();
-        for (FeedPart p : this.parts) {
-            faces.add(p.radioSide());
-            faces.add(p.antennaSide());
+        for (FeedPart p : parts) {
+            if ((p.kind() == FeedPart.Kind.ADAPTER || jumper(p)) && p.ceiling() >= frequency) {
+                goesOn(p);
+                if (!p.radioSide().equals(p.antennaSide())) {
+                    goesOn(p.turned());
+                }
+            }
         }
+        List<Connector> faces = List.copyOf(byFace.keySet());
         faces.forEach(graph::addVertex);
         faces.forEach(this::leave);
+    }
+
+    private void goesOn(FeedPart way) {
+        byFace.computeIfAbsent(way.radioSide(), f -> new ArrayList<>()).add(way);
+        byFace.computeIfAbsent(way.antennaSide(), f -> new ArrayList<>());
     }
 
     /** A cable short enough to be an adapter that does not lever. */
@@ -82,20 +91,19 @@ public final class AdapterSearch {
 
     /** Every part that goes onto a connector, to the connector it then offers. */
     private void leave(Connector from) {
-        for (FeedPart p : parts) {
-            if (p.ceiling() < frequency) {
-                continue;
+        byFace.forEach((face, ways) -> {
+            if (new Joint(from, face).joins(frequency)) {
+                ways.forEach(way -> enter(from, way));
             }
-            for (FeedPart way : p.radioSide().equals(p.antennaSide()) ? List.of(p) : List.of(p, p.turned())) {
-                if (new Joint(from, way.radioSide()).joins(frequency)) {
-                    graph.addVertex(way.antennaSide());
-                    if (!from.equals(way.antennaSide())) {
-                        Step step = new Step(way);
-                        graph.addEdge(from, way.antennaSide(), step);
-                        graph.setEdgeWeight(step, cost(way));
-                    }
-                }
-            }
+        });
+    }
+
+    private void enter(Connector from, FeedPart way) {
+        graph.addVertex(way.antennaSide());
+        if (!from.equals(way.antennaSide())) {
+            Step step = new Step(way);
+            graph.addEdge(from, way.antennaSide(), step);
+            graph.setEdgeWeight(step, cost(way));
         }
     }
 

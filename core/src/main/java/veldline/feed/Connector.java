@@ -84,6 +84,11 @@ public record Connector(Series family, Thread thread, Contact contact, int ohms)
             return ceiling;
         }
 
+        /** What holds it, in a word: a thread, or a body that snaps or is pushed. */
+        public String body() {
+            return coupling.contains("thread") ? "thread" : "body";
+        }
+
         /** Whether what the trade calls a plug holds the pin: not where the fixed half, called jack, carries it. */
         public boolean plugHasPin() {
             return this != SMB && this != SMC && this != MICRO_BOARD;
@@ -107,6 +112,6 @@ public record Connector(Series family, Thread thread, Contact contact, int ohms)
 
     /** The two facts in words. */
     public String facts() {
-        return thread.words() + " thread, " + contact.words();
+        return thread.words() + " " + family.body() + ", " + contact.words();
     }
 }

@@ -1,21 +1,27 @@
 package veldline.desktop.feedrun;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import veldline.assess.FeedFigures;
 import veldline.assess.Step;
 import veldline.desktop.bench.Bench;
 import veldline.desktop.bench.Input;
 import veldline.desktop.bench.Limits;
 import veldline.desktop.bench.Showing;
+import veldline.explain.Finding;
+import veldline.feed.CableClass;
 import veldline.feed.Connector;
 import veldline.feed.Drawer;
 import veldline.feed.FeedChange;
 import veldline.feed.FeedPart;
 import veldline.feed.FeedRun;
+import veldline.feed.SeriesFacts;
 import veldline.job.JobChange;
 import veldline.picture.Picture;
+import veldline.quantity.NumberText;
 
 /** The chain with its joints, walked one by one; each half of a joint is set by its facts. */
 public final class FeedRunBench implements Bench {
@@ -73,6 +79,11 @@ public final class FeedRunBench implements Bench {
                         .map(p -> new Input.Option(
                                 p.name(), p.id().equals(part.id()), lift(s, new FeedChange.Replace(i, kept(p, part)))))
                         .toList()));
+        in.add(new Input.Text(
+                "order",
+                "An order line to check here",
+                s.noted().getOrDefault(OrderFindings.LINE, ""),
+                text -> new Input.Outcome.Picked("set:" + OrderFindings.LINE + "=" + text)));
         if (part.length().isPresent()) {
             in.add(new Input.Value(
                     "length",
@@ -91,7 +102,20 @@ public final class FeedRunBench implements Bench {
         side(s, in, i, part.radioSide(), true);
         side(s, in, i, part.antennaSide(), false);
         in.add(new Input.Note("metal", "Look at the metal, not the label: thread and contact are set one by one."));
+        CableClass.of(part).ifPresent(c -> in.add(new Input.Note("cable", told(c))));
         return in;
+    }
+
+    private static String told(CableClass c) {
+        return c.name() + ": " + c.construction() + "; " + NumberText.shown(c.across(), 1) + " mm across, bent to "
+                + NumberText.shown(c.bend(), 0) + " mm and no tighter, " + NumberText.shown(c.grams(), 0)
+                + " g a metre; the wave runs at " + NumberText.shown(100 * c.velocity(), 0) + " %. " + c.source() + ".";
+    }
+
+    @Override
+    public List<Finding> findings(Showing s) {
+        return Stream.concat(OrderFindings.of(s).stream(), s.assessment().of(step()).stream())
+                .toList();
     }
 
     private static FeedPart kept(FeedPart fresh, FeedPart before) {
@@ -101,6 +125,26 @@ public final class FeedRunBench implements Bench {
     private static void side(Showing s, List<Input> in, int i, Connector c, boolean radio) {
         String where = radio ? "Radio side" : "Antenna side";
         String id = radio ? "radio" : "antenna";
+        in.add(new Input.Pick(
+                id + "-series",
+                where + ": series",
+                Arrays.stream(Connector.Series.values())
+                        .map(f -> option(
+                                s,
+                                i,
+                                radio,
+                                f.words(),
+                                f == c.family(),
+                                new Connector(
+                                        f,
+                                        c.thread(),
+                                        c.contact(),
+                                        SeriesFacts.of(f)
+                                                .map(SeriesFacts::ohms)
+                                                .filter(made -> !made.contains(c.ohms()))
+                                                .map(made -> made.get(0))
+                                                .orElse(c.ohms()))))
+                        .toList()));
         in.add(new Input.Choice(
                 id + "-thread",
                 where + ": body thread",

@@ -244,7 +244,15 @@ final class FeedRunPicture {
     }
 
     private void words(Connector c, double x, double y, Anchor anchor) {
-        pen.text(c.thread().words() + " thread", x, y, anchor, 12.5, Face.TEXT, Role.INK, Origin.Plain.NAME);
+        pen.text(
+                c.thread().words() + " " + c.family().body(),
+                x,
+                y,
+                anchor,
+                12.5,
+                Face.TEXT,
+                Role.INK,
+                Origin.Plain.NAME);
         pen.text(c.contact().words(), x, y + 17, anchor, 12.5, Face.BOLD, Role.INK, Origin.Plain.NAME);
         pen.text(c.family().coupling(), x, y + 34, anchor, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME);
     }

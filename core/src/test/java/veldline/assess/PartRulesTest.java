@@ -1,0 +1,75 @@
+package veldline.assess;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import veldline.demo.TernholmSands;
+import veldline.explain.Finding;
+import veldline.feed.Connector;
+import veldline.feed.Drawer;
+import veldline.feed.FeedPart;
+import veldline.feed.FeedRun;
+import veldline.job.Job;
+import veldline.link.BriefChange;
+import veldline.quantity.Quantity;
+import veldline.quantity.Unit;
+
+class PartRulesTest {
+    private static List<Finding> found(Job job) {
+        return PartRules.of(new Assessor().assess(job, Assessor.Depth.QUICK, () -> true));
+    }
+
+    private static Job with(String... parts) {
+        Job job = TernholmSands.nestCamera();
+        return job.withNearRun(new FeedRun(
+                job.nearRun().radio(),
+                java.util.Arrays.stream(parts).map(Drawer::part).toList(),
+                job.nearRun().antenna()));
+    }
+
+    @Test
+    void theDemosRunsBearWhatTheyCarry() {
+        for (Job job : TernholmSands.all()) {
+            assertThat(found(job)).as(job.name()).noneMatch(f -> f.level() == Finding.Level.STOP);
+        }
+    }
+
+    /** At 2437 MHz an SMA joint carries its 200 W at 1 GHz over the root of 2.437: 128 W; 30 W pass and 500 do not. */
+    @Test
+    void aJointCarriesLessTheHigherTheFrequency() {
+        Job job = with("a-smarn-nj");
+        assertThat(found(power(job, "30"))).noneMatch(f -> f.tag().equals("too much power"));
+        Finding hot = found(power(job, "500")).stream()
+                .filter(f -> f.tag().equals("too much power"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(hot.worked().orElseThrow().value()).isCloseTo(200 / Math.sqrt(2.437), within(1e-6));
+    }
+
+    private static Job power(Job job, String watts) {
+        return new veldline.job.JobChange.OfBrief(new BriefChange.Power(Quantity.of(watts, Unit.WATT))).applyTo(job);
+    }
+
+    @Test
+    void aRowOfAdaptersIsALever() {
+        assertThat(found(with("a-smarn-nj", "a-nn-nj"))).anyMatch(f -> f.tag().equals("lever on socket"));
+        assertThat(found(with("a-smarn-nj", "c-10mm-n", "a-nj-nj")))
+                .noneMatch(f -> f.tag().equals("lever on socket"));
+    }
+
+    @Test
+    void aConnectorThatIsNotMadeForACableIsTold() {
+        FeedPart thick = Drawer.part("c-10mm-n");
+        Job job = TernholmSands.nestCamera();
+        Job wrong = job.withNearRun(new FeedRun(
+                job.nearRun().radio(),
+                List.of(thick.withRadioSide(Drawer.connector("SMA inside pin 50"))),
+                job.nearRun().antenna()));
+        assertThat(found(wrong))
+                .anyMatch(f -> f.tag().equals("connector and cable") && f.lead().startsWith("SMA"));
+        assertThat(found(with("c-10mm-n"))).noneMatch(f -> f.tag().equals("connector and cable"));
+        assertThat(Connector.Series.SMB.plugHasPin()).isFalse();
+    }
+}
