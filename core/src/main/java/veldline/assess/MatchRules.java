@@ -4,7 +4,11 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import veldline.explain.Finding;
+import veldline.job.Job;
+import veldline.line.CurrentChoke;
+import veldline.link.End;
 import veldline.quantity.NumberText;
+import veldline.quantity.Unit;
 
 /** Judgements on the match. */
 final class MatchRules {
@@ -64,16 +68,33 @@ final class MatchRules {
                         best.take()))));
     }
 
+    /** Heat that is worth telling, watts. */
+    private static final double WARM = 0.05;
+
     static List<Finding> choke(Assessment a) {
         if (a.match() instanceof Stage.Absent) {
             return List.of();
         }
+        Job job = a.job();
+        End end = job.madeNear() ? job.brief().near() : job.brief().far();
+        CurrentChoke choke = CurrentChoke.of(
+                job.brief().frequency().value(),
+                a.match()
+                        .value()
+                        .flatMap(MatchFigures::inUse)
+                        .map(o -> o.resistance().value())
+                        .orElse(MatchStage.LINE),
+                Unit.WATT.fromInside(end.radio().power().value()));
+        String heat =
+                choke.heat().value() < WARM ? "" : " It takes " + choke.heat().shown() + ".";
         return List.of(Finding.plain(
-                Finding.Level.UNKNOWN,
-                "A current choke belongs at the feed.",
-                "A balanced element on a cable needs one at any power.",
-                "Without it the cable's outside radiates and no figure here holds. Solder unplugged, mind the hot tip and"
-                        + " the fumes.",
-                "choke?"));
+                        Finding.Level.UNKNOWN,
+                        "A current choke belongs at the feed:",
+                        choke.title() + ", " + choke.impedance().shown() + ".",
+                        choke.parts() + "." + heat
+                                + " Without it the cable's outside radiates and no figure here holds."
+                                + " Solder unplugged, mind the hot tip and the fumes.",
+                        "choke?")
+                .withWorked(choke.impedance()));
     }
 }

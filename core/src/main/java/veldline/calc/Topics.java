@@ -11,6 +11,7 @@ public final class Topics {
                     TerrainTopics.ALL,
                     PowerTopics.ALL,
                     LineTopics.ALL,
+                    CableTopics.ALL,
                     MatchTopics.ALL,
                     NetworkTopics.ALL,
                     AntennaTopics.ALL,

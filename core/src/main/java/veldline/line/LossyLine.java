@@ -18,6 +18,14 @@ public record LossyLine(double z0, double matchedLossDb, double wavelengths) {
         return Complex.ONE.add(back).divide(Complex.ONE.subtract(back)).multiply(z0);
     }
 
+    /** The load, from what is seen at the other end: the plane of a measurement moved to where the antenna is. */
+    public Complex load(Complex seen) {
+        double nepers = matchedLossDb * Math.log(10) / 20;
+        Complex turn = new Complex(2 * nepers, 4 * Math.PI * wavelengths).exp();
+        Complex there = Mismatch.reflection(seen, z0).multiply(turn);
+        return Complex.ONE.add(there).divide(Complex.ONE.subtract(there)).multiply(z0);
+    }
+
     /** What is lost between the line's input and the load, dB; more than matched, since part goes to and fro. */
     public double totalLossDb(double rhoAtLoad) {
         double a = Math.pow(10, matchedLossDb / 10);

@@ -13,6 +13,9 @@ import veldline.quantity.Unit;
  * @param ohms resistance and reactance, where they were measured and not the size alone
  */
 public record SweepPoint(Quantity frequency, Quantity swr, Optional<Ohms> ohms) {
+    /** Beyond this nobody reads a meter. */
+    private static final double MOST = 999;
+
     public SweepPoint {
         if (!(frequency.value() > 0)) {
             throw new IllegalArgumentException("A sweep at " + frequency + " cannot be; give a frequency over zero");
@@ -43,7 +46,4 @@ public record SweepPoint(Quantity frequency, Quantity swr, Optional<Ohms> ohms) 
                         Quantity.shown(Math.max(0, impedance.getReal()), Unit.OHM, 2),
                         Quantity.shown(impedance.getImaginary(), Unit.OHM, 2))));
     }
-
-    /** Beyond this nobody reads a meter. */
-    private static final double MOST = 999;
 }

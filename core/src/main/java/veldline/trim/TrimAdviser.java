@@ -8,12 +8,8 @@ import java.util.Optional;
 import java.util.TreeSet;
 import java.util.function.BooleanSupplier;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 import org.hipparchus.complex.Complex;
 import org.hipparchus.distribution.continuous.ChiSquaredDistribution;
-import org.hipparchus.linear.MatrixUtils;
-import org.hipparchus.linear.QRDecomposition;
-import org.hipparchus.linear.RealMatrix;
 import veldline.antenna.Made;
 
 /**
@@ -34,6 +30,15 @@ public final class TrimAdviser {
     private static final int SHOWN = 41;
     /** Curves are drawn at so many frequencies, and at those of the sweep. */
     private static final int DRAWN = 41;
+
+    /** Fewer frequencies say nothing of a measure. */
+    private static final int LEAST = 3;
+    /** What reflection coefficients are good to at best. */
+    private static final double LEAST_DOUBT = 0.001;
+    /** So many times the noise a curve of few amounts may be off. */
+    private static final double ROUGH = 5;
+    /** So seldom does a sweep that one measure explains lie so far off by chance. */
+    private static final double CHANCE = 1e-3;
 
     private final List<TrimMeasure> measures;
     private final ShiftedCurves curves;
@@ -60,7 +65,6 @@ public final class TrimAdviser {
             throw new IllegalArgumentException("A sweep of " + at.size()
                     + " frequencies says nothing of a measure; give " + LEAST + " or more, on both sides of the dip");
         }
-        this.between = between;
         IntStream.range(0, DRAWN).forEach(i -> at.add(at.first() + (at.last() - at.first()) * i / (DRAWN - 1)));
         this.frequencies = at.stream().mapToDouble(f -> f).toArray();
         this.swept = swept.stream()
@@ -76,12 +80,6 @@ public final class TrimAdviser {
                 keepGoing);
         this.fit = new Fit(between, z0, LEAST_DOUBT + curves.doubt() / 2);
     }
-
-    /** What reflection coefficients are good to at best. */
-    private static final double LEAST_DOUBT = 0.001;
-
-    private static final int LEAST = 3;
-    private final Between between;
 
     /**
      * How one measure does.
@@ -155,9 +153,6 @@ public final class TrimAdviser {
                 : TrimAdvice.Verdict.CANNOT_TELL;
     }
 
-    /** So seldom does a sweep that one measure explains lie so far off by chance. */
-    private static final double CHANCE = 1e-3;
-
     /** Those that do best as far as their slopes tell, over every amount. */
     private List<Integer> closely(Fit.Data data) {
         return IntStream.range(0, measures.size())
@@ -186,9 +181,6 @@ public final class TrimAdviser {
         }
         return all;
     }
-
-    /** So many times the noise a curve of few amounts may be off. */
-    private static final double ROUGH = 5;
 
     private double place(int p) {
         return curves.most() * (2.0 * p / (PLACES - 1) - 1);
@@ -252,32 +244,6 @@ public final class TrimAdviser {
                     .mapToDouble(i -> (more[i] - less[i]) / (2 * step))
                     .toArray());
         }
-        double before = Math.pow(curves.most() / 2, -2);
-        return IntStream.range(0, n)
-                .mapToObj(d -> {
-                    RealMatrix information = MatrixUtils.createRealMatrix(n, n);
-                    for (int i = 0; i < n; i++) {
-                        for (int j = 0; j < n; j++) {
-                            double[] a = slopes.get(i);
-                            double[] b = slopes.get(j);
-                            double sum = IntStream.range(0, a.length)
-                                    .mapToDouble(k -> a[k] * b[k])
-                                    .sum();
-                            information.setEntry(i, j, sum + (i == j && i != d ? before : 0));
-                        }
-                    }
-                    // A measure that no reading depends on has no bound.
-                    return Stream.of(information)
-                            .filter(f -> f.getEntry(d, d) > TINY * before)
-                            .map(f -> Math.sqrt(new QRDecomposition(f)
-                                    .getSolver()
-                                    .getInverse()
-                                    .getEntry(d, d)))
-                            .findFirst()
-                            .orElse(Double.POSITIVE_INFINITY);
-                })
-                .toList();
+        return CramerRao.bounds(slopes, curves.most() / 2);
     }
-
-    private static final double TINY = 1e-9;
 }

@@ -22,6 +22,8 @@ import veldline.quantity.Quantity;
  * @param varied what is solved when it is so many metres larger
  */
 public record TrimMeasure(String name, String part, Way way, double value, DoubleFunction<WireModel> varied) {
+    private static final double SMALL = 1e-3;
+
     private static final int DIGITS = 9;
 
     /** How a measure is put right. */
@@ -75,6 +77,4 @@ public record TrimMeasure(String name, String part, Way way, double value, Doubl
         }
         return List.copyOf(all);
     }
-
-    private static final double SMALL = 1e-3;
 }

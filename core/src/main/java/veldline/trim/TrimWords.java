@@ -13,6 +13,8 @@ public final class TrimWords {
     private static final double MAYBE = 5;
 
     private static final int NAMED = 3;
+    /** From here on “over 99 %”. */
+    private static final double ALMOST = 99;
 
     private TrimWords() {}
 
@@ -38,8 +40,6 @@ public final class TrimWords {
     public static String sure(Worked weight) {
         return weight.value() > ALMOST ? "over 99 %" : weight.shown();
     }
-
-    private static final double ALMOST = 99;
 
     /** “the driven element”, but “director 1”. */
     private static String the(String part) {

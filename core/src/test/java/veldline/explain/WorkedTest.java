@@ -7,6 +7,7 @@ import com.ezylang.evalex.Expression;
 import com.ezylang.evalex.config.ExpressionConfiguration;
 import java.lang.reflect.RecordComponent;
 import java.math.MathContext;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -30,6 +31,7 @@ import veldline.demo.TernholmSands;
 import veldline.feed.Drawer;
 import veldline.job.Job;
 import veldline.job.JobChange;
+import veldline.line.CurrentChoke;
 import veldline.link.BriefChange;
 import veldline.link.Offer;
 import veldline.quantity.Quantity;
@@ -37,6 +39,11 @@ import veldline.quantity.Unit;
 import veldline.stock.Metal;
 import veldline.study.Candidates;
 import veldline.study.Progress;
+import veldline.study.Trimming;
+import veldline.trim.SweepQuality;
+import veldline.trim.TrimAdvice;
+import veldline.trim.TrimLog;
+import veldline.trim.TrimStop;
 
 /** What an explanation prints, evaluated with the numbers it prints, gives the value it prints. */
 class WorkedTest {
@@ -76,8 +83,27 @@ class WorkedTest {
                     .withUpright(upright);
             gather(assessor.assess(new JobChange.Consider(Optional.of(o)).applyTo(job)), all);
         }
+        all.addAll(trimmed(assessor.assess(TernholmSands.all().get(1), Assessor.Depth.ALL, () -> true)));
+        for (double f : new double[] {7.1e6, 150e6, 2437e6}) {
+            all.add(CurrentChoke.of(f, 37, 100).heat());
+            all.add(CurrentChoke.of(f, 37, 100).impedance());
+        }
         assertThat(all).hasSizeGreaterThan(180);
         return all.stream().map(w -> DynamicTest.dynamicTest(w.formula().name() + " " + w.shown(), () -> check(w)));
+    }
+
+    /** What a sweep says, of each measure it may be. */
+    private static List<Worked> trimmed(Assessment a) {
+        TrimLog.Pass pass = a.job().trim().last().orElseThrow();
+        TrimAdvice advice = Trimming.of(a, Progress.NONE);
+        List<Worked> all = new ArrayList<>(
+                List.of(advice.asDrawn(), SweepQuality.spread(pass).orElseThrow()));
+        advice.suspects().forEach(s -> all.addAll(List.of(s.off(), s.weight())));
+        Worked now = TrimStop.atChannel(
+                        pass.sweep(), a.job().brief().frequency().value())
+                .orElseThrow();
+        all.addAll(List.of(now, TrimStop.next(now, 1.1)));
+        return all;
     }
 
     /** With every loss there is: a dish of mesh with its feed out of place, a covered can, patches in rows that lean. */
