@@ -226,7 +226,7 @@ final class SweepPicture {
         }
         double base = y + 6 + a.suspects().size() * row + row / 2 + 4;
         pen.words("nothing is off", 46, base, Anchor.START, Face.TEXT, Role.INK);
-        pen.text(number(a.asDrawn()), right, base, Anchor.END, 12.5, Face.MONO, Role.INK, Origin.of(a.asDrawn()));
+        column(number(a.asDrawn()), right, base, a.asDrawn());
     }
 
     private void rule(TrimAdvice a, Suspect now) {
@@ -283,34 +283,10 @@ final class SweepPicture {
             pen.sign(Finding.Level.WATCH, 30, base - 4);
         }
         pen.words(capital(c.measure().name()), 46, base, Anchor.START, found ? Face.BOLD : Face.TEXT, Role.INK);
-        pen.text(
-                NumberText.signed(c.off().value(), 1),
-                right - 190,
-                base,
-                Anchor.END,
-                12.5,
-                Face.MONO,
-                Role.INK,
-                Origin.of(c.off()));
-        pen.text(
-                NumberText.shown(c.off().doubt().orElse(0.0), 1),
-                right - 130,
-                base,
-                Anchor.END,
-                12.5,
-                Face.MONO,
-                Role.INK,
-                Origin.of(c.off()));
-        pen.text(
-                NumberText.shown(c.misfit(), 1),
-                right - 44,
-                base,
-                Anchor.END,
-                12.5,
-                Face.MONO,
-                Role.INK,
-                Origin.of(c.off()));
-        pen.text(number(c.weight()), right, base, Anchor.END, 12.5, Face.MONO, Role.INK, Origin.of(c.weight()));
+        column(NumberText.signed(c.off().value(), 1), right - 190, base, c.off());
+        column(NumberText.shown(c.off().doubt().orElse(0.0), 1), right - 130, base, c.off());
+        column(NumberText.shown(c.misfit(), 1), right - 58, base, c.off());
+        column(number(c.weight()), right, base, c.weight());
         pen.zone(
                 "suspect:" + i,
                 10,
@@ -318,6 +294,10 @@ final class SweepPicture {
                 pen.width() - 20,
                 row - 1,
                 c.measure().name() + ", " + TrimWords.sure(c.weight()) + " sure. " + TrimWords.toDo(c));
+    }
+
+    private void column(String text, double x, double base, Worked how) {
+        pen.text(text, x, base, Anchor.END, 12.5, Face.MONO, Role.INK, Origin.of(how));
     }
 
     static Stream<String> walk(Showing s) {
