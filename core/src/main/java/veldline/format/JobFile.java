@@ -11,6 +11,7 @@ import com.fasterxml.jackson.databind.JsonSerializer;
 import com.fasterxml.jackson.databind.SerializerProvider;
 import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import com.fasterxml.jackson.databind.util.TokenBuffer;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.NoSuchFileException;
@@ -18,6 +19,7 @@ import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.ArrayList;
 import java.util.HexFormat;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -47,10 +49,41 @@ public final class JobFile {
         String text(String name) throws IOException;
     }
 
+    /** Each looks at the records once; a new one for every save took longer than the save. */
+    private static final JsonMapper WRITER = RecordMapper.writing(Series.class, new SeriesWriter());
+
+    private static final JsonMapper READER = RecordMapper.reading(Series.class, new SeriesReader());
+
     private JobFile() {}
 
     public static Parts write(Job job) {
-        return write(job, Optional.empty());
+        return write(job, Optional.empty(), new Told());
+    }
+
+    /** Texts of recordings that were written before: a recording never changes, and telling it anew takes most of a save. */
+    public static final class Told {
+        private record Text(String name, String csv, String sum) {
+            static Text of(Series series) {
+                String csv = ReadingsCsv.write(series);
+                String sum = sha256(csv);
+                return new Text("recording-" + sum.substring(0, 12) + ".csv", csv, sum);
+            }
+        }
+
+        private Map<Series, Text> before = new IdentityHashMap<>();
+        private Map<Series, Text> now = new IdentityHashMap<>();
+
+        /** What the last save did not tell is forgotten. */
+        private void begin() {
+            before = now;
+            now = new IdentityHashMap<>();
+        }
+
+        private Text of(Series series) {
+            Text text = Optional.ofNullable(before.get(series)).orElseGet(() -> Text.of(series));
+            now.put(series, text);
+            return text;
+        }
     }
 
     /**
@@ -58,34 +91,43 @@ public final class JobFile {
      * kept where they stood, and so is its version.
      *
      * @param newer the file as it was read
+     * @param told kept from one save to the next
      */
-    public static Parts write(Job job, Optional<JsonNode> newer) {
-        Map<String, String> recordings = new LinkedHashMap<>();
-        JsonMapper mapper = RecordMapper.writing(Series.class, new JsonSerializer<>() {
-            @Override
-            public void serialize(Series series, JsonGenerator out, SerializerProvider p) throws IOException {
-                String csv = ReadingsCsv.write(series);
-                String name = "recording-" + sha256(csv).substring(0, 12) + ".csv";
-                recordings.put(name, csv);
-                out.writeStartObject();
-                out.writeStringField("file", name);
-                out.writeNumberField("bytes", csv.getBytes(StandardCharsets.UTF_8).length);
-                out.writeStringField("sha256", sha256(csv));
-                out.writeEndObject();
-            }
-        });
-        ObjectNode root = mapper.createObjectNode();
-        root.put("format", "veldline job");
-        root.put("version", Job.FORMAT);
-        root.set("job", mapper.valueToTree(job));
-        newer.ifPresent(n -> {
-            root.set("version", n.path("version"));
-            keepUnknown(n, root);
-        });
-        try {
-            return new Parts(mapper.writerWithDefaultPrettyPrinter().writeValueAsString(root) + "\n", recordings);
-        } catch (JsonProcessingException e) {
+    public static Parts write(Job job, Optional<JsonNode> newer, Told told) {
+        told.begin();
+        Recordings recordings = new Recordings(new LinkedHashMap<>(), told);
+        try (TokenBuffer fields = new TokenBuffer(WRITER, false)) {
+            WRITER.writer().withAttribute(Recordings.class, recordings).writeValue(fields, job);
+            ObjectNode root = WRITER.createObjectNode();
+            root.put("format", "veldline job");
+            root.put("version", Job.FORMAT);
+            root.set("job", WRITER.readTree(fields.asParser()));
+            newer.ifPresent(n -> {
+                root.set("version", n.path("version"));
+                keepUnknown(n, root);
+            });
+            String json = WRITER.writerWithDefaultPrettyPrinter().writeValueAsString(root) + "\n";
+            return new Parts(json, recordings.byName);
+        } catch (IOException e) {
             throw new IllegalStateException("A job could not be written as JSON", e);
+        }
+    }
+
+    /** What one writing has found; the mapper itself knows of none. */
+    private record Recordings(Map<String, String> byName, Told told) {}
+
+    /** A recording as its file's name, length and sum; its text is put aside. */
+    private static final class SeriesWriter extends JsonSerializer<Series> {
+        @Override
+        public void serialize(Series series, JsonGenerator out, SerializerProvider p) throws IOException {
+            Recordings recordings = (Recordings) p.getAttribute(Recordings.class);
+            Told.Text text = recordings.told.of(series);
+            recordings.byName.put(text.name, text.csv);
+            out.writeStartObject();
+            out.writeStringField("file", text.name);
+            out.writeNumberField("bytes", text.csv.getBytes(StandardCharsets.UTF_8).length);
+            out.writeStringField("sha256", text.sum);
+            out.writeEndObject();
         }
     }
 
@@ -134,9 +176,8 @@ public final class JobFile {
     }
 
     private static Opened read(String json, Folder folder, Optional<List<String>> troubles) throws FormatException {
-        JsonMapper mapper = reader(folder, troubles);
         try {
-            JsonNode root = mapper.readTree(json);
+            JsonNode root = READER.readTree(json);
             if (root == null || !root.path("format").asText().equals("veldline job")) {
                 throw new FormatException(
                         "This is not a Veldline job; its first field must be “format”: “veldline job”");
@@ -153,7 +194,9 @@ public final class JobFile {
             if (!(root.path("job") instanceof ObjectNode node)) {
                 throw new FormatException("The file holds no “job”; it may have been cut short. Open an older copy");
             }
-            Job job = mapper.treeToValue(migrated(node, major, minor), Job.class);
+            Job job = READER.readerFor(Job.class)
+                    .withAttribute(Source.class, new Source(folder, troubles))
+                    .readValue(migrated(node, major, minor));
             boolean newer = major == MAJOR && minor > MINOR;
             return new Opened(job, troubles.orElse(List.of()), newer ? Optional.of(root) : Optional.empty());
         } catch (JsonMappingException e) {
@@ -162,6 +205,8 @@ public final class JobFile {
             String where =
                     e.getLocation() == null ? "" : "Line " + e.getLocation().getLineNr() + ": ";
             throw new FormatException(where + "the file breaks off or is not JSON: " + e.getOriginalMessage());
+        } catch (IOException e) {
+            throw new FormatException(e.getMessage());
         }
     }
 
@@ -188,23 +233,24 @@ public final class JobFile {
         troubles.get().add(made + " and may show it wrongly");
     }
 
-    private static JsonMapper reader(Folder folder, Optional<List<String>> troubles) {
-        return RecordMapper.reading(Series.class, new JsonDeserializer<>() {
-            @Override
-            public Series deserialize(JsonParser in, DeserializationContext c) throws IOException {
-                JsonNode node = in.readValueAsTree();
-                try {
-                    return series(
-                            node.path("file").asText(), node.path("sha256").asText(), folder);
-                } catch (IOException e) {
-                    if (troubles.isEmpty()) {
-                        throw e;
-                    }
-                    troubles.get().add(why(node.path("file").asText(), e));
-                    return new Series(List.of());
+    /** Where one reading finds its recordings, and where it tells of those it does not. */
+    private record Source(Folder folder, Optional<List<String>> troubles) {}
+
+    private static final class SeriesReader extends JsonDeserializer<Series> {
+        @Override
+        public Series deserialize(JsonParser in, DeserializationContext c) throws IOException {
+            Source source = (Source) c.getAttribute(Source.class);
+            JsonNode node = in.readValueAsTree();
+            try {
+                return series(node.path("file").asText(), node.path("sha256").asText(), source.folder);
+            } catch (IOException e) {
+                if (source.troubles.isEmpty()) {
+                    throw e;
                 }
+                source.troubles.get().add(why(node.path("file").asText(), e));
+                return new Series(List.of());
             }
-        });
+        }
     }
 
     private static String why(String file, IOException e) {

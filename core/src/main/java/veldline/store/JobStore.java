@@ -34,6 +34,7 @@ public final class JobStore {
     private Optional<JsonNode> newer = Optional.empty();
     private Optional<Path> photographs = Optional.empty();
     private boolean damaged;
+    private final JobFile.Told told = new JobFile.Told();
 
     public JobStore(Path file) {
         this.file = file.toAbsolutePath();
@@ -134,13 +135,13 @@ public final class JobStore {
      * @return a sentence when it went to a new name
      */
     public synchronized Optional<String> save(Job job) throws IOException {
-        JobFile.Parts parts = JobFile.write(job, newer);
+        JobFile.Parts parts = JobFile.write(job, newer, told);
         if (file.getParent() != null) {
             Files.createDirectories(file.getParent());
         }
         Path was = folder();
-        Optional<String> told = keepClear();
-        if (told.isPresent()) {
+        Optional<String> moved = keepClear();
+        if (moved.isPresent()) {
             photographs = Optional.of(was);
         }
         for (Map.Entry<String, String> r : parts.recordings().entrySet()) {
@@ -156,7 +157,7 @@ public final class JobStore {
         }
         writeWhole(file, parts.json());
         remember(parts.json(), false, newer);
-        return told;
+        return moved;
     }
 
     private Optional<String> keepClear() throws IOException {

@@ -20,6 +20,7 @@ import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import veldline.antenna.YagiChange;
@@ -34,6 +35,7 @@ import veldline.quantity.Unit;
 import veldline.store.JobStore;
 
 /** The desk without a window: what is handed back runs at once. */
+@Tag("alone")
 class JobDeskTest {
     private static final Job JOB = TernholmSands.nestCamera();
 

@@ -12,6 +12,7 @@ import java.util.TreeMap;
 import java.util.concurrent.ConcurrentSkipListMap;
 import javafx.application.Platform;
 import javafx.stage.Stage;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import veldline.demo.TernholmSands;
@@ -25,6 +26,7 @@ import veldline.quantity.Unit;
 import veldline.store.JobStore;
 
 /** A window that is killed in the midst of edits loses at most the last second of them. */
+@Tag("alone")
 class WindowKillTest {
     private static final Job JOB = TernholmSands.nestCamera();
     /** Five of them behind {@code ./check --long}. */
