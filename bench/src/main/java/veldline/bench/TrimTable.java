@@ -82,7 +82,7 @@ final class TrimTable {
     private static double row(Case c, TrimAdviser adviser, List<Double> swept, int measure, double by) {
         TrimMeasure of = adviser.measures().get(measure);
         FieldSolver solver = new FieldSolver(
-                of.varied().apply(by), MeshRule.standard(c.frequency).finer(FINER), () -> true);
+                of.varied(by), MeshRule.standard(c.frequency).finer(FINER), () -> true);
         double[] truth = swept.stream()
                 .mapToDouble(f -> Mismatch.swr(solver.at(f).impedances().get(0), 50))
                 .toArray();

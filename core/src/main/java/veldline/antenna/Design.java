@@ -120,6 +120,11 @@ public record Design(
     }
 
     @Override
+    public boolean balanced() {
+        return of().balanced();
+    }
+
+    @Override
     public Optional<Polarized> polarized() {
         return Optional.of(of().polarized(this));
     }

@@ -12,6 +12,11 @@ public sealed interface Made extends Antenna permits YagiShape, OwnWires, Design
     /** Whether its field is to stand upright. */
     boolean upright();
 
+    /** Whether both sides of its feed are alike, so that a cable wants a choke there. */
+    default boolean balanced() {
+        return true;
+    }
+
     @Override
     default boolean shapedHere() {
         return true;

@@ -53,7 +53,13 @@ final class Findings {
                             OpeningRules::net,
                             OpeningRules::kind,
                             OpeningRules::schools),
-            Step.MATCH, List.of(MatchRules::inUse, MatchRules::better, MatchRules::choke),
+            Step.MATCH,
+                    List.of(
+                            MatchRules::inUse,
+                            MatchRules::better,
+                            MatchRules::choke,
+                            MatchRules::wound,
+                            TunerRules::of),
             Step.FEED_RUN,
                     List.of(
                             FeedRules::joints,

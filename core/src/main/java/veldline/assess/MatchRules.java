@@ -1,11 +1,18 @@
 package veldline.assess;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
+import veldline.antenna.Made;
 import veldline.explain.Finding;
+import veldline.explain.Worked;
 import veldline.job.Job;
 import veldline.line.CurrentChoke;
+import veldline.line.MatchWay;
+import veldline.line.Piece;
+import veldline.line.WoundTransformer;
 import veldline.link.End;
 import veldline.quantity.NumberText;
 import veldline.quantity.Unit;
@@ -68,14 +75,71 @@ final class MatchRules {
                         best.take()))));
     }
 
+    /** What is wound gets warm, and what is fed at an end has its return somewhere. */
+    static List<Finding> wound(Assessment a) {
+        return a.match()
+                .value()
+                .flatMap(MatchFigures::inUse)
+                .flatMap(MatchFigures.Option::plan)
+                .map(p -> IntStream.range(0, p.ladder().pieces().size())
+                        .filter(i -> p.ladder().pieces().get(i) instanceof Piece.Wound)
+                        .boxed()
+                        .flatMap(i -> wound(a.job(), p, i).stream())
+                        .toList())
+                .orElse(List.of());
+    }
+
+    private static List<Finding> wound(Job job, MatchWay.Plan plan, int place) {
+        WoundTransformer of = ((Piece.Wound) plan.ladder().pieces().get(place)).of();
+        double frequency = job.brief().frequency().value();
+        End end = job.madeNear() ? job.brief().near() : job.brief().far();
+        double watts = Unit.WATT.fromInside(end.radio().power().value());
+        double volts = plan.ladder()
+                .look(plan.load(), frequency)
+                .at(watts)
+                .states()
+                .get(place + 1)
+                .volts()
+                .norm();
+        Worked most = of.most(MatchStage.LINE, frequency);
+        Worked heat = of.heat(volts, frequency);
+        Worked flux = of.flux(volts, frequency);
+        List<Finding> found = new ArrayList<>();
+        String told = NumberText.shown(watts, watts < 1 ? 3 : 0) + " W come. Heat " + heat.shown() + ", flux "
+                + NumberText.shown(1000 * flux.value(), 2) + " mT.";
+        Finding carried = watts > most.value() || flux.value() > of.ring().of().saturation() / LINEAR
+                ? Finding.stop(
+                        most.shown(),
+                        "is what the ring carries; " + told,
+                        "Stack more rings, or send less: ferrite that gets hot loses what it is there for, and cracks.",
+                        "core too hot",
+                        most)
+                : Finding.fits(most.shown(), "is what the ring carries on a steady carrier.", told, most);
+        found.add(carried.withRuler(watts, Optional.empty(), Optional.of(most.value()), 0));
+        if (!(job.antenna(job.madeNear()) instanceof Made made) || made.balanced()) {
+            return found;
+        }
+        found.add(Finding.plain(
+                Finding.Level.UNKNOWN,
+                "The return is the counterpoise,",
+                "joined to the cable's screen at the ring.",
+                "There always is one: without it the cable's screen is, down to the radio and the hand on it."
+                        + " A choke on the cable, a counterpoise's length away, keeps it to what is drawn.",
+                "the return?"));
+        return found;
+    }
+
+    /** A core is linear to this part of its saturation. */
+    private static final double LINEAR = 5;
+
     /** Heat that is worth telling, watts. */
     private static final double WARM = 0.05;
 
     static List<Finding> choke(Assessment a) {
-        if (a.match() instanceof Stage.Absent) {
+        Job job = a.job();
+        if (!(job.antenna(job.madeNear()) instanceof Made made) || !made.balanced()) {
             return List.of();
         }
-        Job job = a.job();
         End end = job.madeNear() ? job.brief().near() : job.brief().far();
         CurrentChoke choke = CurrentChoke.of(
                 job.brief().frequency().value(),
@@ -85,8 +149,10 @@ final class MatchRules {
                         .map(o -> o.resistance().value())
                         .orElse(MatchStage.LINE),
                 Unit.WATT.fromInside(end.radio().power().value()));
-        String heat =
-                choke.heat().value() < WARM ? "" : " It takes " + choke.heat().shown() + ".";
+        String heat = choke.heat()
+                .filter(w -> w.value() >= WARM)
+                .map(w -> " It takes " + w.shown() + ".")
+                .orElse("");
         return List.of(Finding.plain(
                         Finding.Level.UNKNOWN,
                         "A current choke belongs at the feed:",

@@ -40,7 +40,7 @@ final class MatchStage {
      * @param kinds impedance with each kind of driven element of the same length, in place; empty for what is no Yagi
      * @param feed the kind in use
      * @param load of the antenna as it is, ohms
-     * @param rods whether it is made of rods or wires, beside which others can be put
+     * @param balanced whether it is fed in its middle, between two halves that are alike
      * @param way in use; empty for nothing between
      * @param sweep of the antenna over the band, where it is known
      * @param watts that the radio sends
@@ -49,7 +49,7 @@ final class MatchStage {
             Map<YagiShape.Feed, Complex> kinds,
             YagiShape.Feed feed,
             Complex load,
-            boolean rods,
+            boolean balanced,
             Optional<MatchWay> way,
             double frequency,
             Optional<Sweep> sweep,
@@ -72,7 +72,7 @@ final class MatchStage {
                     dipole(in, YagiShape.Feed.FOLDED, "folded dipole", "two wires of one size, with a current choke"));
         }
         for (MatchWay way : MatchWay.all()) {
-            if (way.besideRods() && !in.rods) {
+            if (way.balanced() && !in.balanced) {
                 continue;
             }
             way.plan(in.load, LINE, in.frequency).ifPresent(p -> options.add(option(in, way, p)));

@@ -9,6 +9,7 @@ import java.util.function.BooleanSupplier;
 import java.util.stream.Collectors;
 import org.hipparchus.complex.Complex;
 import veldline.antenna.ApertureDesign;
+import veldline.antenna.Made;
 import veldline.antenna.YagiShape;
 import veldline.field.pattern.Sweep;
 import veldline.field.solve.FieldSolver;
@@ -56,6 +57,7 @@ final class MatchStages {
         Complex load = opening
                 ? at(sweep.value().orElseThrow(), frequency)
                 : antenna.value().get().impedance();
+        boolean balanced = job.antenna(job.madeNear()) instanceof Made made && made.balanced();
         End end = job.madeNear() ? job.brief().near() : job.brief().far();
         double watts = Unit.WATT.fromInside(end.radio().power().value());
         Map<YagiShape.Feed, AntennaStage.Input> others = job.yagi()
@@ -74,7 +76,7 @@ final class MatchStages {
                     others.forEach((kind, in) -> kinds.put(kind, otherFeeds.of(in, i -> solved(i, goOn))));
                     YagiShape.Feed feed = job.yagi().map(YagiShape::feed).orElse(YagiShape.Feed.STRAIGHT);
                     return new MatchStage.Input(
-                            kinds, feed, load, !opening, job.match(), frequency, sweep.value(), watts);
+                            kinds, feed, load, balanced, job.match(), frequency, sweep.value(), watts);
                 },
                 goOn);
         // Ten thousand draws are not for every step of a drag.

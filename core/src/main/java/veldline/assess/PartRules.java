@@ -1,8 +1,10 @@
 package veldline.assess;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import veldline.explain.Finding;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
@@ -18,11 +20,11 @@ import veldline.quantity.Unit;
 /** Judgements on what connectors and cables bear: power, leverage, and connectors that are made for a cable. */
 final class PartRules {
     private static final Formula WATTS = new Formula(
-            "Power a connector carries",
+            "Power a part carries",
             "At 1 GHz, less with the root of the frequency, since the skin gets thinner.",
             "P",
             "w ÷ sqrt(f)",
-            "IEC 61169, its part for the series; heat of the skin",
+            "IEC 61169 and data sheets of the kind; heat of the skin",
             "A factor of two, by make, air and height; under 1 GHz its value there is kept");
 
     /** So many rigid adapters in a row make a lever. */
@@ -44,24 +46,36 @@ final class PartRules {
         return found;
     }
 
-    /** The connector of the run that carries least, where the radio sends more. */
+    /** What a part is called, and the watts it carries at 1 GHz. */
+    private record Bears(String name, double watts) {
+        double at(double frequency) {
+            return watts / Math.sqrt(Math.max(1, frequency / 1e9));
+        }
+    }
+
+    /** What of the run carries least, where the radio sends more. */
     private static Optional<Finding> power(FeedRun run, End end, double frequency) {
         double watts = Unit.WATT.fromInside(end.radio().power().value());
-        return run.joints().stream()
+        Stream<Bears> joints = run.joints().stream()
                 .map(j -> SeriesFacts.of(j.radioSide().family()))
                 .flatMap(Optional::stream)
-                .filter(f -> f.wattsAt(frequency) < watts)
-                .min(java.util.Comparator.comparingDouble(SeriesFacts::watts))
-                .map(f -> {
+                .map(f -> new Bears("a joint of " + f.series().words(), f.watts()));
+        Stream<Bears> cables = run.parts().stream()
+                .map(CableClass::of)
+                .flatMap(Optional::stream)
+                .map(c -> new Bears(c.name(), c.watts()));
+        return Stream.concat(joints, cables)
+                .min(Comparator.comparingDouble(Bears::watts))
+                .filter(b -> b.at(frequency) < watts)
+                .map(b -> {
                     Worked most = Worked.of(WATTS)
-                            .typed("w", "of " + f.series().words() + " at 1 GHz", f.watts(), "W", 0)
+                            .typed("w", "of " + b.name + " at 1 GHz", b.watts, "W", 0)
                             .computed("f", "frequency, at least 1", Math.max(1, frequency / 1e9), "GHz", 4)
-                            .gives(f.wattsAt(frequency), "W", 0);
+                            .gives(b.at(frequency), "W", 0);
                     return Finding.stop(
                             most.shown(),
-                            "is what a joint of " + f.series().words() + " carries; " + NumberText.shown(watts, 0)
-                                    + " W come.",
-                            end.name() + ". Take a larger series: a joint that heats loosens.",
+                            "is what " + b.name + " carries; " + NumberText.shown(watts, 0) + " W come.",
+                            end.name() + ". Take a larger one: a joint that heats loosens.",
                             "too much power",
                             most);
                 });

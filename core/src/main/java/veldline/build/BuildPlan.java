@@ -186,9 +186,8 @@ public record BuildPlan(
             d.covering().ifPresent(c -> bill.add(c.words() + " all along"));
             bill.addAll(d.of().extras(d));
         }
-        boolean balanced = !(made instanceof Design d) || d.of().balanced();
         bill.add("feed box with gland, ring tags, screws of the same metal or stainless");
-        bill.add(balanced ? "ferrites for the choke; cable with connector" : "cable with connector");
+        bill.add(made.balanced() ? "ferrites for the choke; cable with connector" : "cable with connector");
         bill.add("sealing compound, heat-shrink sleeve");
         return bill;
     }

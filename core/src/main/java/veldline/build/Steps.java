@@ -57,7 +57,7 @@ final class Steps {
         }
         design.ifPresent(d -> d.of().notes(d).forEach(n -> all.add(Step.plain(n))));
         all.add(Step.plain("Onto the cable before anything is soldered: "
-                + String.join(", ", FeedPoint.first(balanced(design))) + "."));
+                + String.join(", ", FeedPoint.first(design.map(Design::balanced).orElse(true))) + "."));
         boolean shorted = DcPath.shorted(made.model());
         all.add(Step.hold(
                         "Strip the cable as drawn and join it at the feed point.",
@@ -83,9 +83,5 @@ final class Steps {
                 + (t.perMillimetre().value() > 0
                         ? " (" + NumberText.shown(1 / t.perMillimetre().value(), 2) + " mm a megahertz)."
                         : ".");
-    }
-
-    private static boolean balanced(Optional<Design> design) {
-        return design.map(d -> d.of().balanced()).orElse(true);
     }
 }

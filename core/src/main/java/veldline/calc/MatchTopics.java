@@ -17,6 +17,8 @@ import veldline.line.QuarterWave;
 import veldline.line.Reactor;
 import veldline.line.Transformer;
 import veldline.path.FreeSpace;
+import veldline.stock.Ferrite;
+import veldline.stock.Ring;
 
 /** Networks, sections, transformers and chokes between an antenna and its line. */
 final class MatchTopics {
@@ -78,6 +80,13 @@ final class MatchTopics {
                                 is("ideal_load", t.impedanceRatio() * in.n("z0"), "ohm"));
                     }),
             new Topic(
+                    "turns on a ring core",
+                    asks("outer:mm", "inner:mm", "height:mm", "permeability", "z0:ohm", "frequency:Hz", "power:W"),
+                    "L = 0.2·μ·h·ln(D ÷ d) nH a turn squared, h in mm; n the least with 2·π·f·L·n² ≥ 4·Z0",
+                    "Inductance of a ring; Faraday's law",
+                    "Permeability as it is at that frequency; ferrites of one name differ by a quarter",
+                    MatchTopics::turns),
+            new Topic(
                     "Bode-Fano limit, parallel RC load",
                     asks("resistance:ohm", "capacitance:pF", "f_low:Hz", "f_high:Hz"),
                     "|Γ| = exp(−1 ÷ (2·B·R·C))",
@@ -107,8 +116,31 @@ final class MatchTopics {
                     }));
 
     private static final double ANY = 1e6;
+    /** A winding so many times the line's impedance is hardly there. */
+    private static final double OVER = 4;
 
     private MatchTopics() {}
+
+    private static List<Topic.Answer> turns(Given in) {
+        Ring ring = new Ring(
+                new Ferrite("given", in.over0("permeability"), Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY),
+                in.over0("outer") / 1000,
+                in.over0("inner") / 1000,
+                in.over0("height") / 1000);
+        if (ring.inner() >= ring.outer()) {
+            throw new IllegalArgumentException(
+                    "inner is " + in.n("inner") + "; give less than outer, " + in.n("outer"));
+        }
+        double omega = 2 * Math.PI * in.over0("frequency");
+        double henries = in.n("permeability") * ring.turn();
+        double turns = Math.ceil(Math.sqrt(OVER * in.over0("z0") / (omega * henries)) - 1e-9);
+        double volts = Math.sqrt(2 * in.over0("power") * in.n("z0"));
+        return List.of(
+                is("per_turn", 1e9 * henries, "nH"),
+                is("turns", turns, ""),
+                is("reactance", omega * henries * turns * turns, "ohm"),
+                is("flux", 1000 * volts / (omega * turns * ring.area()), "mT"));
+    }
 
     private static List<Topic.Answer> each(Given in, BiConsumer<LNetwork, Map<String, Object>> more) {
         List<LNetwork> found = LNetwork.solutions(new Complex(in.n("load_r"), in.n("load_x")), in.over0("z0")).stream()

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import org.jgrapht.Graph;
 import org.jgrapht.GraphPath;
@@ -23,6 +24,8 @@ public final class AdapterSearch {
     private static final double STRAIN = 0.5;
     /** So much more for what has to be bought. */
     private static final double BOUGHT = 1.0;
+    /** A cable up to so many metres is a jumper. */
+    private static final double JUMPER = 1;
     /** A row of more is a chain of faults. */
     private static final int MOST = 4;
 
@@ -87,8 +90,6 @@ public final class AdapterSearch {
                 && p.length().filter(l -> l.value() <= JUMPER).isPresent();
     }
 
-    private static final double JUMPER = 1;
-
     /** Every part that goes onto a connector, to the connector it then offers. */
     private void leave(Connector from) {
         byFace.forEach((face, ways) -> {
@@ -142,11 +143,11 @@ public final class AdapterSearch {
                 .toList();
     }
 
-    private java.util.Optional<Way> way(GraphPath<Connector, Step> path) {
+    private Optional<Way> way(GraphPath<Connector, Step> path) {
         List<FeedPart> row = path.getEdgeList().stream().map(s -> s.part).toList();
         return row.isEmpty() || row.size() > MOST
-                ? java.util.Optional.empty()
-                : java.util.Optional.of(new Way(
+                ? Optional.empty()
+                : Optional.of(new Way(
                         row,
                         row.stream()
                                 .mapToDouble(p -> p.workedLoss(frequency).value())

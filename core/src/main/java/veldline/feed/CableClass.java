@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import org.apache.commons.csv.CSVRecord;
 import veldline.line.CableLoss;
+import veldline.quantity.NumberText;
 
 /**
  * Cables of one construction and size, whoever makes them.
@@ -53,6 +54,14 @@ public record CableClass(
     /** Whether a connector of a series is made for it, without a reducer or a drill. */
     public boolean takes(Connector.Series series) {
         return connectors.contains(series);
+    }
+
+    /** In two sentences. */
+    public String told() {
+        return name + ": " + construction + "; " + NumberText.shown(across, 1) + " mm across, bent to "
+                + NumberText.shown(bend, 0) + " mm and no tighter, " + NumberText.shown(grams, 0) + " g a metre; to "
+                + NumberText.shown(ceiling / 1e9, 1) + " GHz, " + NumberText.shown(watts, 0)
+                + " W at 1 GHz; the wave runs at " + NumberText.shown(100 * velocity, 0) + " %. " + source + ".";
     }
 
     private static CableClass of(CSVRecord row) {

@@ -1,9 +1,9 @@
 package veldline.feed;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import veldline.feed.Connector.Contact;
@@ -13,6 +13,7 @@ import veldline.feed.Connector.Thread;
 /** One end of a part as an order line names it. */
 final class OrderEnd {
     private static final String REVERSE = "(?:rp[- ]?|reverse[d]?[- ](?:polarity|contact|sex)[- ]?)";
+    private static final Pattern REVERSED = Pattern.compile("(?<![a-z])" + REVERSE);
 
     /** Longer names first, since shorter ones are part of them. */
     private enum Name {
@@ -37,7 +38,7 @@ final class OrderEnd {
         F(Series.F, "(?:f[- ]type|type[- ]f|f)");
 
         private final Series series;
-        private final String words;
+        private final Pattern pattern;
         private final Optional<Thread> thread;
 
         Name(Series series, String words) {
@@ -50,7 +51,7 @@ final class OrderEnd {
 
         Name(Series series, String words, Optional<Thread> thread) {
             this.series = series;
-            this.words = words;
+            this.pattern = Pattern.compile("(?<![a-z0-9.])(" + REVERSE + ")?" + words + "(?![a-z0-9.])");
             this.thread = thread;
         }
     }
@@ -64,34 +65,34 @@ final class OrderEnd {
      * @param cable impedance of the cable it names
      */
     static Optional<List<Connector>> read(String phrase, Optional<Integer> ohms, Optional<Integer> cable) {
-        for (Name name : Name.values()) {
-            Pattern p = Pattern.compile("(?<![a-z0-9.])(" + REVERSE + ")?" + name.words + "(?![a-z0-9.])");
-            Matcher m = p.matcher(phrase);
-            if (m.find()) {
-                boolean reverse = m.group(1) != null
-                        || Pattern.compile("(?<![a-z])" + REVERSE)
-                                .matcher(phrase)
-                                .find();
-                String rest = phrase.substring(0, m.start()) + " " + phrase.substring(m.end());
-                return Optional.of(candidates(name, reverse, rest, impedance(name.series, ohms, cable)));
-            }
-        }
-        return Optional.empty();
+        return found(phrase).map(f -> {
+            String rest = phrase.substring(0, f.at.start()) + " " + phrase.substring(f.at.end());
+            boolean reverse = f.at.group(1) != null || REVERSED.matcher(rest).find();
+            return candidates(f.name, reverse, rest, impedance(f.name.series, ohms, cable));
+        });
     }
 
     /** The words that name a series; empty where none do. */
     static Optional<String> series(String phrase) {
-        return Arrays.stream(Name.values())
-                .map(n -> Pattern.compile("(?<![a-z0-9.])" + REVERSE + "?" + n.words + "(?![a-z0-9.])")
-                        .matcher(phrase))
-                .filter(Matcher::find)
-                .map(Matcher::group)
-                .findFirst();
+        return found(phrase).map(f -> f.at.group());
     }
 
     /** Whether they say which half it is. */
     static boolean sexed(String phrase) {
-        return said(" " + phrase + " ", "plugs?|jacks?|males?|females?|sockets?");
+        return said(phrase, "plugs?|jacks?|males?|females?|sockets?");
+    }
+
+    /** A name, and where it stands. */
+    private record Found(Name name, MatchResult at) {}
+
+    private static Optional<Found> found(String phrase) {
+        for (Name name : Name.values()) {
+            Matcher m = name.pattern.matcher(phrase);
+            if (m.find()) {
+                return Optional.of(new Found(name, m.toMatchResult()));
+            }
+        }
+        return Optional.empty();
     }
 
     private static int impedance(Series series, Optional<Integer> ohms, Optional<Integer> cable) {

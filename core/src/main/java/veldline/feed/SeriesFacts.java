@@ -4,11 +4,11 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import org.apache.commons.csv.CSVRecord;
+import veldline.quantity.NumberText;
 
 /**
  * What is known of a series of connectors beside how it couples.
  *
- * @param grip thread, bayonet, snap or push
  * @param ohms impedances it is made in
  * @param watts it carries at 1 GHz and 40 °C; less with the root of the frequency
  * @param weather whether it keeps water out by itself: yes, no, or with what
@@ -19,7 +19,6 @@ import org.apache.commons.csv.CSVRecord;
  */
 public record SeriesFacts(
         Connector.Series series,
-        String grip,
         List<Integer> ohms,
         double watts,
         String weather,
@@ -43,16 +42,19 @@ public record SeriesFacts(
         return ALL.stream().filter(f -> f.series == series).findFirst();
     }
 
-    /** Watts it carries at a frequency, hertz: the skin, and with it the heat, grows with the root. */
-    public double wattsAt(double frequency) {
-        return watts / Math.sqrt(Math.max(1, frequency / 1e9));
+    /** In a sentence. */
+    public String told() {
+        return series.words() + ": " + series.coupling() + ", " + NumberText.shown(across, 1) + " mm across; "
+                + NumberText.shown(watts, 0) + " W at 1 GHz"
+                + torque.map(t -> "; tightened to " + NumberText.shown(t, t < 10 ? 2 : 0) + " N·m")
+                        .orElse("")
+                + "; joined up to " + cycles + " times; keeps water out: " + weather + ". " + source + ".";
     }
 
     private static SeriesFacts of(CSVRecord row) {
         String torque = row.get("torque Nm");
         return new SeriesFacts(
                 Connector.Series.valueOf(row.get("series")),
-                row.get("grip"),
                 Arrays.stream(row.get("ohms").split(" ")).map(Integer::valueOf).toList(),
                 Double.parseDouble(row.get("watts at 1 GHz")),
                 row.get("weather"),

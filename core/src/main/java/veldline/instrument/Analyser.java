@@ -2,6 +2,8 @@ package veldline.instrument;
 
 import java.io.Closeable;
 import java.io.IOException;
+import java.util.concurrent.CancellationException;
+import java.util.function.IntPredicate;
 import veldline.line.PortData;
 
 /** Anything that can be asked what an antenna sends back over a band. */
@@ -15,7 +17,8 @@ public interface Analyser extends Closeable {
      * @param low hertz
      * @param high hertz, over that
      * @param count 2 to 1001
+     * @param goOn told how many points there are; when it says no the sweep ends with a {@link CancellationException}
      * @throws IOException when it does not answer, in words for a person
      */
-    PortData sweep(double low, double high, int count) throws IOException;
+    PortData sweep(double low, double high, int count, IntPredicate goOn) throws IOException;
 }

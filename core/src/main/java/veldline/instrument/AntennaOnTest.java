@@ -1,20 +1,14 @@
 package veldline.instrument;
 
-import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
 import org.hipparchus.complex.Complex;
-import veldline.antenna.Design;
 import veldline.antenna.Made;
-import veldline.antenna.YagiDimension;
-import veldline.antenna.YagiShape;
 import veldline.field.solve.FieldSolver;
 import veldline.field.solve.MeshRule;
 import veldline.line.Mismatch;
-import veldline.quantity.Quantity;
-import veldline.quantity.Unit;
 import veldline.trim.Between;
 import veldline.trim.TrimLog;
 import veldline.trim.TrimMeasure;
@@ -36,6 +30,8 @@ public final class AntennaOnTest {
 
     private static final double ROOM = 0.006;
     private static final double NOISE = 0.002;
+    /** Than the mesh that is usual here: nature is not solved on it either. */
+    private static final double FINER = 1.5;
 
     private final Made built;
     private final Between between;
@@ -50,18 +46,21 @@ public final class AntennaOnTest {
      */
     public AntennaOnTest(Made drawn, double frequency, Between between, List<TrimLog.Cut> cuts, long seed, long sweep) {
         RandomGenerator r = generator(seed);
-        List<TrimMeasure> measures = TrimMeasure.of(drawn);
+        Optional<TrimMeasure> trimmed = TrimMeasure.trimmed(drawn);
         double wave = C / frequency;
-        int trimmed = drawn instanceof YagiShape ? 1 : 0;
-        List<Double> off = new ArrayList<>();
-        for (int m = 0; m < measures.size(); m++) {
-            double cut = 0;
-            for (TrimLog.Cut c : cuts) {
-                cut += c.measure().equals(measures.get(m).name()) ? c.by().value() : 0;
-            }
-            off.add(BY_HAND * r.nextGaussian() + (m == trimmed ? LEFT_LONG * wave : 0) + cut);
+        Made made = drawn;
+        int count = TrimMeasure.of(drawn).size();
+        for (int m = 0; m < count; m++) {
+            String name = TrimMeasure.of(drawn).get(m).name();
+            double off = BY_HAND * r.nextGaussian()
+                    + (trimmed.filter(t -> t.name().equals(name)).isPresent() ? LEFT_LONG * wave : 0)
+                    + cuts.stream()
+                            .filter(c -> c.measure().equals(name))
+                            .mapToDouble(c -> c.by().value())
+                            .sum();
+            made = TrimMeasure.of(made).get(m).made().apply(off);
         }
-        this.built = built(drawn, off);
+        this.built = made;
         this.between = between;
         this.left = turned(CALIBRATION, r);
         this.sweeps = generator(seed + 104_729L * (sweep + 1));
@@ -76,55 +75,35 @@ public final class AntennaOnTest {
         return new Complex(size * Math.cos(angle), size * Math.sin(angle));
     }
 
-    private static Made built(Made drawn, List<Double> off) {
-        Made made = drawn;
-        if (drawn instanceof YagiShape yagi) {
-            List<YagiDimension> dimensions = YagiDimension.of(yagi);
-            YagiShape next = yagi;
-            for (int d = 0; d < off.size(); d++) {
-                next = dimensions.get(d).set(next, dimensions.get(d).value(yagi) + off.get(d));
-            }
-            made = next;
-        } else if (drawn instanceof Design design) {
-            Design next = design;
-            int at = 0;
-            for (TrimMeasure m : TrimMeasure.of(design)) {
-                int index = indexOf(design, m);
-                next = next.withSize(index, Quantity.shown(design.size(index) + off.get(at++), Unit.MM, DIGITS));
-            }
-            made = next;
-        }
-        return made;
-    }
-
-    private static final int DIGITS = 6;
-
-    private static int indexOf(Design design, TrimMeasure m) {
-        return design.of().measures().stream().map(x -> x.name()).toList().indexOf(m.name());
-    }
-
     /** As it came out: what a rule would say. */
     public Made built() {
         return built;
     }
 
-    /** Reflection as read on 50 Ω at each frequency, hertz. */
-    Complex[] read(double[] frequencies) {
-        Complex room = turned(ROOM * sweeps.nextDouble(), sweeps);
-        double length = 2 + 2 * sweeps.nextDouble();
-        FieldSolver solver = new FieldSolver(
-                built.model(),
-                MeshRule.standard(frequencies[frequencies.length - 1]).finer(1.5),
-                () -> true);
-        return Arrays.stream(frequencies)
-                .mapToObj(f -> {
-                    Complex seen = between.seen(solver.at(f).impedances().get(0), f);
-                    double turn = -4 * Math.PI * length * f / C;
-                    return Mismatch.reflection(seen, LINE)
-                            .add(left)
-                            .add(room.multiply(new Complex(Math.cos(turn), Math.sin(turn))))
-                            .add(new Complex(NOISE * sweeps.nextGaussian(), NOISE * sweeps.nextGaussian()));
-                })
-                .toArray(Complex[]::new);
+    /** A sweep that begins: the room stays as it is for the length of it. */
+    Sweep sweep(double highest) {
+        return new Sweep(highest);
+    }
+
+    /** Reflections as they are read, one frequency after the other. */
+    final class Sweep {
+        private final Complex room = turned(ROOM * sweeps.nextDouble(), sweeps);
+        private final double length = 2 + 2 * sweeps.nextDouble();
+        private final FieldSolver solver;
+
+        private Sweep(double highest) {
+            this.solver =
+                    new FieldSolver(built.model(), MeshRule.standard(highest).finer(FINER), () -> true);
+        }
+
+        /** On 50 Ω, at a frequency in hertz. */
+        Complex read(double f) {
+            Complex seen = between.seen(solver.at(f).impedances().get(0), f);
+            double turn = -4 * Math.PI * length * f / C;
+            return Mismatch.reflection(seen, LINE)
+                    .add(left)
+                    .add(room.multiply(new Complex(Math.cos(turn), Math.sin(turn))))
+                    .add(new Complex(NOISE * sweeps.nextGaussian(), NOISE * sweeps.nextGaussian()));
+        }
     }
 }

@@ -10,15 +10,16 @@ import java.net.InetAddress;
 import java.net.ServerSocket;
 import java.net.Socket;
 import java.nio.charset.StandardCharsets;
-import java.util.function.UnaryOperator;
+import java.util.function.Function;
+import java.util.stream.Stream;
 
 /** A stand-in for an instrument: answers each line on a loopback port of its own. */
 final class LineServer implements Closeable {
     private final ServerSocket server;
-    private final UnaryOperator<String> answers;
+    private final Function<String, Stream<String>> answers;
 
-    /** @param answers to each line; one of several lines has line ends in it */
-    LineServer(String name, UnaryOperator<String> answers) throws IOException {
+    /** @param answers to each line, sent line by line as they come */
+    LineServer(String name, Function<String, Stream<String>> answers) throws IOException {
         this.answers = answers;
         this.server = new ServerSocket(0, 1, InetAddress.getLoopbackAddress());
         Thread thread = new Thread(this::serve, name);
@@ -39,8 +40,10 @@ final class LineServer implements Closeable {
                 socket.setTcpNoDelay(true);
                 String line;
                 while ((line = in.readLine()) != null) {
-                    out.write(answers.apply(line.strip()) + "\n");
-                    out.flush();
+                    for (String answer : (Iterable<String>) answers.apply(line.strip())::iterator) {
+                        out.write(answer + "\n");
+                        out.flush();
+                    }
                 }
             } catch (IOException e) {
                 // The other side went away or the server was closed; the loop decides which.

@@ -3,8 +3,8 @@ package veldline.instrument;
 import java.io.Closeable;
 import java.io.IOException;
 import java.util.Locale;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.hipparchus.complex.Complex;
 
 /** A stand-in for an analyser: answers on a loopback port of its own from an antenna on test. */
@@ -23,33 +23,29 @@ public final class SimulatedAnalyser implements Closeable {
         return server.port();
     }
 
-    private String answer(String line) {
+    private Stream<String> answer(String line) {
         if (line.equals("NAME")) {
-            return "NAME simulated analyser";
+            return Stream.of("NAME simulated analyser");
         }
         if (!line.matches("SWEEP \\d{1,12}(\\.\\d+)? \\d{1,12}(\\.\\d+)? \\d{1,4}")) {
-            return "ERROR unknown word “" + line + "”; NAME and SWEEP low high count are known";
+            return Stream.of("ERROR unknown word “" + line + "”; NAME and SWEEP low high count are known");
         }
         String[] words = line.split(" ");
         double low = Double.parseDouble(words[1]);
         double high = Double.parseDouble(words[2]);
         int count = Integer.parseInt(words[3]);
         if (!(low > 0 && high > low) || count < 2 || count > MOST) {
-            return "ERROR a sweep goes up from over zero in 2 to " + MOST + " points";
+            return Stream.of("ERROR a sweep goes up from over zero in 2 to " + MOST + " points");
         }
-        double[] frequencies = IntStream.range(0, count)
-                .mapToDouble(i -> low + (high - low) * i / (count - 1))
-                .toArray();
-        Complex[] read = antenna.read(frequencies);
-        return IntStream.range(0, count)
-                        .mapToObj(i -> String.format(
-                                Locale.ROOT,
-                                "POINT %.1f %.6f %.6f",
-                                frequencies[i],
-                                read[i].getReal(),
-                                read[i].getImaginary()))
-                        .collect(Collectors.joining("\n"))
-                + "\nEND";
+        AntennaOnTest.Sweep sweep = antenna.sweep(high);
+        return Stream.concat(
+                IntStream.range(0, count).mapToObj(i -> point(sweep, low + (high - low) * i / (count - 1))),
+                Stream.of("END"));
+    }
+
+    private static String point(AntennaOnTest.Sweep sweep, double frequency) {
+        Complex read = sweep.read(frequency);
+        return String.format(Locale.ROOT, "POINT %.1f %.6f %.6f", frequency, read.getReal(), read.getImaginary());
     }
 
     @Override

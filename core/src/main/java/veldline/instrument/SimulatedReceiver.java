@@ -3,6 +3,7 @@ package veldline.instrument;
 import java.io.Closeable;
 import java.io.IOException;
 import java.util.Locale;
+import java.util.stream.Stream;
 import veldline.measure.Reading;
 
 /** A stand-in for a receiver: answers on a loopback port of its own from a world, as fast as it is asked. */
@@ -20,7 +21,7 @@ public final class SimulatedReceiver implements Closeable {
         this.world = world;
         this.interval = interval;
         this.step = step;
-        this.server = new LineServer("simulated receiver", this::answer);
+        this.server = new LineServer("simulated receiver", line -> Stream.of(answer(line)));
     }
 
     public int port() {

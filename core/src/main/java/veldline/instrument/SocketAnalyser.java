@@ -4,6 +4,8 @@ import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.concurrent.CancellationException;
+import java.util.function.IntPredicate;
 import org.hipparchus.complex.Complex;
 import veldline.line.PortData;
 
@@ -31,7 +33,7 @@ public final class SocketAnalyser implements Analyser {
     }
 
     @Override
-    public PortData sweep(double low, double high, int count) throws IOException {
+    public PortData sweep(double low, double high, int count, IntPredicate goOn) throws IOException {
         List<PortData.Row> rows = new ArrayList<>();
         String line = socket.ask(String.format(Locale.ROOT, "SWEEP %.1f %.1f %d", low, high, count));
         for (; !line.equals("END"); line = socket.next()) {
@@ -42,6 +44,9 @@ public final class SocketAnalyser implements Analyser {
                 }
                 Complex s = new Complex(Double.parseDouble(words[2]), Double.parseDouble(words[3]));
                 rows.add(new PortData.Row(Double.parseDouble(words[1]), List.of(List.of(s))));
+                if (!goOn.test(rows.size())) {
+                    throw new CancellationException("Stopped; nothing was kept");
+                }
             } catch (NumberFormatException e) {
                 throw socket.odd(line, "point of a sweep", e);
             }

@@ -1,10 +1,12 @@
 package veldline.line;
 
+import java.util.Optional;
 import org.hipparchus.complex.Complex;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
 import veldline.quantity.NumberText;
 import veldline.stock.Ferrite;
+import veldline.stock.Ring;
 
 /**
  * What keeps current off the outside of a cable: turns of it on a ring, beads along it, or, where ferrites no longer serve, a quarter-wave
@@ -13,9 +15,9 @@ import veldline.stock.Ferrite;
  * @param title “eleven turns on a ring”
  * @param parts what it is made of
  * @param impedance that it puts in the way
- * @param heat watts in it at the power sent, the whole feed voltage across half of it
+ * @param heat watts in it at the power sent, half of the feed's voltage across it; empty for a sleeve, which has next to none
  */
-public record CurrentChoke(String title, String parts, Worked impedance, Worked heat) {
+public record CurrentChoke(String title, String parts, Worked impedance, Optional<Worked> heat) {
     /** So much in the way of a feed of 50 Ω leaves a twentieth of its current on the outside, ohms. */
     public static final double WANTED = 1000;
 
@@ -24,10 +26,8 @@ public record CurrentChoke(String title, String parts, Worked impedance, Worked 
     private static final double RING = 60e6;
     /** Above this a bead has less to give than a sleeve. */
     private static final double BEADS = 500e6;
-    /** Henries a turn squared, for a relative permeability of 1: rings of 61, 35.6 and 12.7 mm; tubes of 14.3, 6.35 and 28.6 mm. */
-    private static final double RING_TURN = 2e-7 * 0.0127 * Math.log(61 / 35.6);
 
-    private static final double BEAD = 2e-7 * 0.0286 * Math.log(14.3 / 6.35);
+    private static final Ring BEAD = new Ring(Ferrite.NICKEL_ZINC, 0.0143, 0.00635, 0.0286);
     /** From one end of a winding to the other past the ring, farads; a bead has a tenth of that. */
     private static final double STRAY = 1.5e-12;
 
@@ -35,8 +35,10 @@ public record CurrentChoke(String title, String parts, Worked impedance, Worked 
     private static final int MOST_BEADS = 30;
     /** Of a wave beside a jacket. */
     private static final double SLEEVE = 0.95;
-    /** What a sleeve's own losses leave of an open circuit, ohms. */
-    private static final double OPEN = 2500;
+    /** A tube so many times as wide as the cable in it. */
+    private static final double WIDER = 2;
+    /** To which a sleeve is cut, of its length; what that leaves of an open circuit is less than its losses leave. */
+    private static final double CUT = 0.02;
 
     private static final String SOURCE =
             "Inductance of a ring; permeability with one relaxation (Snoek, Physica 14, 1948); stray"
@@ -52,11 +54,11 @@ public record CurrentChoke(String title, String parts, Worked impedance, Worked 
 
     static final Formula SLEEVE_FORMULA = new Formula(
             "Choking impedance",
-            "A quarter of a wave of line, joined at its far end, is open at the near one; what its losses leave of that.",
+            "A line joined at its far end, k times as wide as the cable in it and t of a quarter wave long: open if it were a quarter.",
             "Z",
-            "z",
-            "Kraus and Marhefka, Antennas, 3rd ed., §23-5",
-            "A factor of two at its frequency; over ±5 % it falls to half");
+            "138.15511·log10(k)·tan(1.5707963·t)",
+            "Pozar, Microwave Engineering, 4th ed., §2.3; coaxial line in air",
+            "At least this while its length is within 2 %; it falls as 1 ÷ the distance from its frequency");
 
     static final Formula HEAT = new Formula(
             "Heat in the choke",
@@ -73,17 +75,17 @@ public record CurrentChoke(String title, String parts, Worked impedance, Worked 
      */
     public static CurrentChoke of(double frequency, double load, double watts) {
         if (frequency > BEADS) {
-            return sleeve(frequency, load, watts);
+            return sleeve(frequency);
         }
         return frequency > RING ? beads(frequency, load, watts) : ring(frequency, load, watts);
     }
 
     private static CurrentChoke ring(double frequency, double load, double watts) {
         int turns = 1;
-        Complex z = wound(frequency, Ferrite.MANGANESE_ZINC, RING_TURN, turns, STRAY);
+        Complex z = wound(frequency, Ring.FOR_CHOKES, turns, STRAY);
         while (z.norm() < WANTED && turns < MOST_TURNS) {
             turns++;
-            z = wound(frequency, Ferrite.MANGANESE_ZINC, RING_TURN, turns, STRAY);
+            z = wound(frequency, Ring.FOR_CHOKES, turns, STRAY);
         }
         return made(
                 turns + " turns on a ring",
@@ -95,7 +97,7 @@ public record CurrentChoke(String title, String parts, Worked impedance, Worked 
     }
 
     private static CurrentChoke beads(double frequency, double load, double watts) {
-        Complex one = wound(frequency, Ferrite.NICKEL_ZINC, BEAD, 1, STRAY / 10);
+        Complex one = wound(frequency, BEAD, 1, STRAY / 10);
         int count = (int) Math.min(MOST_BEADS, Math.ceil(WANTED / one.norm()));
         return made(
                 count + " beads on the cable",
@@ -106,22 +108,23 @@ public record CurrentChoke(String title, String parts, Worked impedance, Worked 
                 watts);
     }
 
-    private static CurrentChoke sleeve(double frequency, double load, double watts) {
+    private static CurrentChoke sleeve(double frequency) {
         double length = SLEEVE * C / frequency / 4;
-        Worked z = Worked.of(SLEEVE_FORMULA)
-                .computed("z", "left of an open circuit", OPEN, "Ω", 0)
-                .gives(OPEN, "Ω", 0);
+        double open = 60 * Math.log(WIDER) * Math.tan(Math.PI / 2 * (1 - CUT));
         return new CurrentChoke(
                 "quarter-wave sleeve",
                 "A tube of " + NumberText.shown(1000 * length, 1)
-                        + " mm around the cable, open at the feed, its other end joined to the screen; trim it by the dip",
-                z,
-                heat(load, watts, 1 / OPEN));
+                        + " mm around the cable, twice as wide, open at the feed, its other end joined to the screen; trim it by the dip",
+                Worked.of(SLEEVE_FORMULA)
+                        .computed("k", "tube against cable", WIDER, "", 2)
+                        .computed("t", "of a quarter wave, cut by hand", 1 - CUT, "", 4)
+                        .gives(open, "Ω", 0),
+                Optional.empty());
     }
 
-    private static Complex wound(double frequency, Ferrite of, double henries, int turns, double farads) {
+    private static Complex wound(double frequency, Ring on, int turns, double farads) {
         double w = 2 * Math.PI * frequency;
-        Complex winding = Complex.I.multiply(w * henries * turns * turns).multiply(of.at(frequency));
+        Complex winding = on.wound(turns, frequency);
         return winding.reciprocal().add(Complex.I.multiply(w * farads)).reciprocal();
     }
 
@@ -131,14 +134,14 @@ public record CurrentChoke(String title, String parts, Worked impedance, Worked 
                 .computed("x", "reactance", z.getImaginary(), "Ω", 2)
                 .gives(z.norm(), "Ω", 0, 0.4 * z.norm());
         return new CurrentChoke(
-                title, parts, impedance, heat(load, watts, z.reciprocal().getReal()));
-    }
-
-    private static Worked heat(double load, double watts, double siemens) {
-        return Worked.of(HEAT)
-                .computed("p", "sent", watts, "W", 4)
-                .computed("r", "at the feed", load, "Ω", 2)
-                .computed("g", "conductance of the choke", siemens, "S", 7)
-                .gives(watts * load / 4 * siemens, "W", 3);
+                title,
+                parts,
+                impedance,
+                Optional.of(Worked.of(HEAT)
+                        .computed("p", "sent", watts, "W", 4)
+                        .computed("r", "at the feed", load, "Ω", 2)
+                        .computed(
+                                "g", "conductance of the choke", z.reciprocal().getReal(), "S", 7)
+                        .gives(watts * load / 4 * z.reciprocal().getReal(), "W", 3)));
     }
 }

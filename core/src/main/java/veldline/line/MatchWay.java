@@ -19,7 +19,12 @@ public enum MatchWay {
     STUB("stub", MatchWay::stub),
     DOUBLE_STUB("two stubs", MatchWay::stubs),
     HAIRPIN("hairpin", true, MatchWay::hairpin),
-    GAMMA("gamma rod", true, MatchWay::gamma);
+    GAMMA("gamma rod", true, MatchWay::gamma),
+    T_MATCH("two rods and a loop", true, MatchWay::rods),
+    LOOP("half-wave loop, 4 to 1", true, MatchWay::loop),
+    WOUND("turns on a ring", (load, z0, f) -> wound(load, z0, f, Optional.empty())),
+    WOUND_49("turns on a ring, 49 to 1", (load, z0, f) -> endFed(load, z0, f, 7)),
+    WOUND_64("turns on a ring, 64 to 1", (load, z0, f) -> endFed(load, z0, f, 8));
 
     /** A common cable for pieces of line: solid polyethylene, 5 mm. */
     private static final Section CABLE = new Section(50, 0.66, new CableLoss(1.31, 0.0095), 0);
@@ -31,20 +36,27 @@ public enum MatchWay {
     private static final double FREE = 2;
     private static final double WIRE = 0.003;
     private static final double APART = 0.03;
+    /** An end of a wire, ohms. */
+    private static final double HIGH = 1000;
+
     private static final double ELEMENT = 0.008;
     private static final double ROD = 0.004;
+    /** Two rods are to raise it further than one. */
+    private static final double THIN = 0.002;
+
+    private static final double NEAR = 0.02;
 
     private final String title;
-    private final boolean besideRods;
+    private final boolean balanced;
     private final Planner planner;
 
     MatchWay(String title, Planner planner) {
         this(title, false, planner);
     }
 
-    MatchWay(String title, boolean besideRods, Planner planner) {
+    MatchWay(String title, boolean balanced, Planner planner) {
         this.title = title;
-        this.besideRods = besideRods;
+        this.balanced = balanced;
         this.planner = planner;
     }
 
@@ -73,9 +85,9 @@ public enum MatchWay {
         return title;
     }
 
-    /** Whether it is put beside a rod of the antenna, or cuts it short. */
-    public boolean besideRods() {
-        return besideRods;
+    /** Whether it is for what is fed in its middle: put beside a rod there, cut it short, or turn one half over. */
+    public boolean balanced() {
+        return balanced;
     }
 
     /** The best of its solutions; empty where there is none for this load. */
@@ -186,6 +198,42 @@ public enum MatchWay {
                                 new Piece.Stub(Section.ideal(rod.lineZ(), 1, m.metres()), false),
                                 new Piece.InRow(Reactor.nearest(m.inRow(), f))),
                         "4 mm rod 30 mm from an 8 mm element; rod and capacitor slide, since texts differ by half"));
+    }
+
+    /** A rod on either side, each as a gamma rod to half of what the loop is to see; symmetrical without a choke's help. */
+    private static Stream<Plan> rods(Complex load, double z0, double f) {
+        GammaRod rod = GammaRod.of(ELEMENT, THIN, NEAR);
+        return rod.made(load, 2 * z0, f).stream()
+                .map(
+                        m -> new Plan(
+                                load,
+                                Ladder.of(
+                                        new Piece.Turns(new Transformer(1 / rod.stepUp())),
+                                        new Piece.Stub(Section.ideal(2 * rod.lineZ(), 1, m.metres()), false),
+                                        new Piece.InRow(Reactor.nearest(2 * m.inRow(), f)),
+                                        new Piece.Loop(like(z0).cut(0.5, f))),
+                                "2 mm rods 20 mm from an 8 mm element, a capacitor of twice that in each; rods and capacitors slide"));
+    }
+
+    /** Between two and eight times the line there is something to win; a choke is not needed besides. */
+    private static Stream<Plan> loop(Complex load, double z0, double f) {
+        double times = load.norm() / z0;
+        return times < 2 || times > 8
+                ? Stream.empty()
+                : Stream.of(
+                        new Plan(
+                                load,
+                                Ladder.of(new Piece.Loop(like(z0).cut(0.5, f))),
+                                "its screens joined at both ends and to the cable's; one inner joins both terminals by way of the loop"));
+    }
+
+    private static Stream<Plan> wound(Complex load, double z0, double f, Optional<Double> turns) {
+        return WoundTransformer.of(load, z0, f, turns).stream().map(t -> t.plan(load, z0, f));
+    }
+
+    /** As they are sold for wires fed at an end. */
+    private static Stream<Plan> endFed(Complex load, double z0, double f, double turns) {
+        return load.norm() < HIGH ? Stream.empty() : wound(load, z0, f, Optional.of(turns));
     }
 
     /** All that there are. */

@@ -112,6 +112,57 @@ public sealed interface Piece {
         }
     }
 
+    /**
+     * A transformer as it is wound.
+     *
+     * @param core its permeability over what it should be, as ferrites differ
+     */
+    record Wound(WoundTransformer of, double core) implements Piece {
+        @Override
+        public State after(State load, double frequency) {
+            return of.after(load, frequency, core);
+        }
+
+        @Override
+        public Piece scaled(double times) {
+            return new Wound(of, core * times);
+        }
+
+        @Override
+        public String words() {
+            return of.atLine() + " to " + of.atLoad() + " turns";
+        }
+    }
+
+    /**
+     * Half a wave of cable from one terminal of the load to the other, the cable at the first of them: what comes out of its end is turned
+     * over, so that the load sees twice the voltage between two equal halves.
+     */
+    record Loop(Section line) implements Piece {
+        @Override
+        public State after(State load, double frequency) {
+            Complex turn = line.turn(frequency);
+            Complex even = turn.cosh();
+            Complex odd = turn.sinh();
+            // The far end takes what the load's current brings there; the near end stands a load's voltage above it.
+            Complex far = load.volts
+                    .add(load.amperes.multiply(odd).multiply(line.z0()))
+                    .divide(even.subtract(1));
+            Complex into = far.multiply(odd).divide(line.z0()).subtract(load.amperes.multiply(even));
+            return new State(load.volts.add(far), load.amperes.add(into));
+        }
+
+        @Override
+        public Piece scaled(double times) {
+            return new Loop(line.scaled(times));
+        }
+
+        @Override
+        public String words() {
+            return "loop of " + line.words();
+        }
+    }
+
     /** A transformer, the load on its high side. */
     record Turns(Transformer by) implements Piece {
         @Override

@@ -32,7 +32,7 @@ public record Section(double z0, double velocity, CableLoss loss, double metres)
         return new Section(z0, velocity, loss, wavelengths * velocity * C / frequency);
     }
 
-    Section scaled(double times) {
+    public Section scaled(double times) {
         return new Section(z0, velocity, loss, metres * times);
     }
 

@@ -3,7 +3,6 @@ package veldline.sheet;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
-import veldline.antenna.Design;
 import veldline.antenna.Made;
 import veldline.assess.Assessment;
 import veldline.build.BuildPlan;
@@ -51,7 +50,7 @@ final class WorkPages {
         }
         room(FeedPoint.HEIGHT + 20);
         heading("Feed point");
-        page.pen().place(FeedPoint.draw(balanced(made), paper.room()), page.left(), page.y() + 2);
+        page.pen().place(FeedPoint.draw(made.balanced(), paper.room()), page.left(), page.y() + 2);
         page.down(FeedPoint.HEIGHT + 4);
         heading("Steps; go on only when what stands after “hold” is seen");
         int n = 1;
@@ -62,10 +61,6 @@ final class WorkPages {
         plan.corrections().forEach(this::correction);
         pages.add(page.done());
         return pages;
-    }
-
-    private static boolean balanced(Made made) {
-        return !(made instanceof Design d) || d.of().balanced();
     }
 
     private void room(double wanted) {

@@ -7,8 +7,6 @@ import veldline.line.Mismatch;
 /**
  * What lies between the antenna and where it is measured: the parts that match it, and a cable that takes some of what goes out and of
  * what comes back, so that a bad antenna looks better through it.
- *
- * @param plan of the match; nothing added where {@code load} and what its ladder sees are the same
  */
 public sealed interface Between {
     /** What is seen of an impedance, ohms, at a frequency, hertz. */

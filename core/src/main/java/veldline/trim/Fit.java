@@ -1,6 +1,7 @@
 package veldline.trim;
 
 import java.util.List;
+import java.util.function.IntFunction;
 import java.util.stream.IntStream;
 import org.hipparchus.complex.Complex;
 import veldline.line.Mismatch;
@@ -13,7 +14,7 @@ import veldline.line.Mismatch;
  */
 record Fit(Between between, double z0, double model) {
     /** A reflection moves by so much where an SWR near 1.5 moves by one. */
-    static final double OF_REFLECTION = 0.32;
+    private static final double OF_REFLECTION = 0.32;
     /** Beyond this all SWR is alike on a meter. */
     private static final double FULL_SCALE = 20;
 
@@ -30,15 +31,19 @@ record Fit(Between between, double z0, double model) {
             return reflections.isEmpty() ? swept.length : 2 * swept.length;
         }
 
-        /** What each reading is off by, in its doubt. */
-        double[] off(Complex[] z) {
+        /**
+         * What each reading is off by, in its doubt.
+         *
+         * @param z impedance at the frequency of an index
+         */
+        double[] off(IntFunction<Complex> z) {
             double[] off = new double[count()];
             for (int i = 0; i < swept.length; i++) {
-                Complex rho = fit.reflection(z[swept[i]], frequencies[swept[i]]);
+                Complex rho = fit.reflection(z.apply(swept[i]), frequencies[swept[i]]);
                 if (reflections.isEmpty()) {
                     off[i] = (size(rho) - sizes[i]) / doubt(sizes[i]);
                 } else {
-                    Complex d = rho.subtract(reflections.get(i)).divide(OF_REFLECTION * noise);
+                    Complex d = rho.subtract(reflections.get(i)).divide(fit.doubtOfReflection(noise));
                     off[2 * i] = d.getReal();
                     off[2 * i + 1] = d.getImaginary();
                 }
@@ -47,7 +52,7 @@ record Fit(Between between, double z0, double model) {
         }
 
         /** Sum of their squares. */
-        double miss(Complex[] z) {
+        double miss(IntFunction<Complex> z) {
             double sum = 0;
             for (double o : off(z)) {
                 sum += o * o;
@@ -79,6 +84,11 @@ record Fit(Between between, double z0, double model) {
                 noise);
     }
 
+    /** Of the meter and of the engine, for a noise of SWR. */
+    double doubtOfReflection(double noise) {
+        return Math.hypot(OF_REFLECTION * noise, model);
+    }
+
     Complex reflection(Complex antenna, double frequency) {
         return Mismatch.reflection(between.seen(antenna, frequency), z0);
     }
@@ -87,9 +97,9 @@ record Fit(Between between, double z0, double model) {
         return Math.min(FULL_SCALE, Mismatch.swrOf(Math.min(0.999, reflection.norm())));
     }
 
-    List<Double> swr(double[] frequencies, Complex[] z) {
-        return IntStream.range(0, z.length)
-                .mapToObj(f -> size(reflection(z[f], frequencies[f])))
+    List<Double> swr(double[] frequencies, IntFunction<Complex> z) {
+        return IntStream.range(0, frequencies.length)
+                .mapToObj(f -> size(reflection(z.apply(f), frequencies[f])))
                 .toList();
     }
 }

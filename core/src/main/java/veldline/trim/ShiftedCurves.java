@@ -5,8 +5,10 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.BooleanSupplier;
+import java.util.function.DoubleFunction;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.hipparchus.complex.Complex;
 import veldline.field.solve.FieldSolver;
 import veldline.field.solve.Gradient;
@@ -17,9 +19,9 @@ import veldline.field.wire.WireModel;
 /**
  * Impedance of an antenna at a few frequencies with one of its measures off by any amount: solved with its slope at three amounts over
  * what is thought possible, at nine for measures that have been {@link #refine refined}, and joined, three by three, by the quintic that
- * meets all six. Frequencies between are joined by a rational curve. A mesh twice as fine is tried on the antenna as drawn: where it matters and the antenna is small, everything is solved on it;
- * otherwise what it changes is added to all curves, and a part of it stays as the doubt of them.
- * What was solved for one measure is kept, so that a second sweep of the same antenna costs nothing.
+ * meets all six. Frequencies between are joined by a rational curve. A mesh twice as fine is tried on the antenna as drawn: where it
+ * matters and the antenna is small, everything is solved on it; otherwise what it changes is added to all curves, and a part of it stays
+ * as the doubt of them. What was solved for one measure is kept, so that a second sweep of the same antenna costs nothing.
  */
 final class ShiftedCurves {
     /** Sweeps of so many points and fewer are solved at their own; of more, at so many. */
@@ -28,7 +30,7 @@ final class ShiftedCurves {
     private static final int STEPS = 4;
     /** Times as many functions, for the mesh that is tried. */
     private static final double FINER = 2;
-    /** From so many ohms on, as a part of the impedance, a finer mesh matters. */
+    /** From this change on, as a part of the impedance, a finer mesh matters. */
     private static final double MATTERS = 0.01;
     /** Wires that are solved on the finer mesh within a second or two. */
     private static final int SMALL = 6;
@@ -69,10 +71,11 @@ final class ShiftedCurves {
         this.places = FEWEST <= swept.length && swept.length <= FREQUENCIES
                 ? swept.clone()
                 : chebyshev(swept[0], swept[swept.length - 1]);
-        Map<Double, Complex> first = finer(drawn, 1);
+        Map<Double, Complex> twice = alone(drawn, FINER);
+        Map<Double, Complex> first = finer(alone(drawn, 1), twice);
         boolean fine = drawn.wires().size() <= SMALL && first.values().stream().anyMatch(z -> z.norm() > MATTERS);
         this.mesh = fine ? FINER : 1;
-        this.finer = fine ? finer(drawn, FINER) : first;
+        this.finer = fine ? finer(twice, alone(drawn, FINER * FINER)) : first;
         this.middle = solved(drawn, measures, 0);
     }
 
@@ -86,40 +89,28 @@ final class ShiftedCurves {
         return most;
     }
 
-    int count() {
-        return measures.size();
+    /** As drawn, at the frequency of an index. */
+    Complex drawn(int frequency) {
+        return middle[0].z[frequency];
     }
 
-    /** As drawn. */
-    Complex[] drawn() {
-        return middle[0].z.clone();
-    }
-
-    /** How fast they change with a measure as drawn, ohms a metre. */
-    Complex[] slope(int measure) {
-        return middle[measure].slope.clone();
+    /** With one measure so many metres larger, as far as its slope tells. */
+    Complex sloped(int measure, double by, int frequency) {
+        return drawn(frequency).add(middle[measure].slope[frequency].multiply(by));
     }
 
     /** With one measure so many metres larger; beyond what is thought possible as at its end. */
-    Complex[] at(int measure, double by) {
+    Complex at(int measure, double by, int frequency) {
         Solved[] at = amounts.computeIfAbsent(measure, m -> amounts(m, 1));
         double d = Math.max(-most, Math.min(most, by));
         double step = 2 * most / (at.length - 1);
         int from = 2 * Math.min((at.length - 3) / 2, (int) Math.floor((d + most) / (2 * step)));
         double t = (d + most) / step - from - 1;
-        Complex[] z = new Complex[frequencies.length];
-        for (int f = 0; f < z.length; f++) {
-            z[f] = quintic(
-                    new Complex[] {at[from].z[f], at[from + 1].z[f], at[from + 2].z[f]},
-                    new Complex[] {at[from].slope[f], at[from + 1].slope[f], at[from + 2].slope[f]},
-                    t,
-                    step);
-        }
-        return z;
+        return quintic(at, from, frequency, t, step);
     }
 
-    /** The polynomial of fifth degree with these values and slopes at −1, 0 and 1 (Hermite). */
-    private static Complex quintic(Complex[] v, Complex[] slope, double t, double step) {
+    /** The polynomial of fifth degree with the values and slopes of three neighbours at −1, 0 and 1 (Hermite). */
+    private static Complex quintic(Solved[] at, int from, int frequency, double t, double step) {
         double t2 = t * t;
         double[] value = {
             t2 * (4 - 5 * t - 2 * t2 + 3 * t2 * t) / 4, 1 - 2 * t2 + t2 * t2, t2 * (4 + 5 * t - 2 * t2 - 3 * t2 * t) / 4
@@ -127,8 +118,9 @@ final class ShiftedCurves {
         double[] change = {t2 * (1 - t - t2 + t2 * t) / 4, t - 2 * t2 * t + t2 * t2 * t, t2 * (-1 - t + t2 + t2 * t) / 4
         };
         Complex sum = Complex.ZERO;
-        for (int i = 0; i < v.length; i++) {
-            sum = sum.add(v[i].multiply(value[i])).add(slope[i].multiply(change[i] * step));
+        for (int i = 0; i < value.length; i++) {
+            Solved s = at[from + i];
+            sum = sum.add(s.z[frequency].multiply(value[i])).add(s.slope[frequency].multiply(change[i] * step));
         }
         return sum;
     }
@@ -154,15 +146,17 @@ final class ShiftedCurves {
     }
 
     private Solved solved(TrimMeasure m, double by) {
-        return solved(m.varied().apply(by), List.of(m), by)[0];
+        return solved(m.varied(by), List.of(m), by)[0];
     }
 
     /** What a finer mesh has more, as a part of it, at each frequency that is solved. */
-    private Map<Double, Complex> finer(WireModel drawn, double than) {
-        return Arrays.stream(places).boxed().parallel().collect(Collectors.toMap(f -> f, f -> {
-            Complex z = alone(drawn, f, than);
-            return alone(drawn, f, than * FINER).subtract(z).divide(z.norm());
-        }));
+    private static Map<Double, Complex> finer(Map<Double, Complex> coarse, Map<Double, Complex> fine) {
+        return coarse.entrySet().stream()
+                .collect(Collectors.toMap(
+                        Map.Entry::getKey,
+                        e -> fine.get(e.getKey())
+                                .subtract(e.getValue())
+                                .divide(e.getValue().norm())));
     }
 
     /** What the impedances may still be off by, as a part of them. */
@@ -171,11 +165,17 @@ final class ShiftedCurves {
                 * finer.values().stream().mapToDouble(Complex::norm).max().orElseThrow();
     }
 
-    private Complex alone(WireModel model, double frequency, double times) {
-        return new FieldSolver(model, MeshRule.standard(frequency).finer(times), keepGoing)
-                .at(frequency)
-                .impedances()
-                .get(0);
+    /** On a mesh so many times as fine as the standard one. */
+    private Map<Double, Complex> alone(WireModel model, double times) {
+        return Arrays.stream(places)
+                .boxed()
+                .parallel()
+                .collect(Collectors.toMap(
+                        f -> f,
+                        f -> new FieldSolver(model, MeshRule.standard(f).finer(times), keepGoing)
+                                .at(f)
+                                .impedances()
+                                .get(0)));
     }
 
     /** Of a model with one measure moved already by so much. */
@@ -191,8 +191,7 @@ final class ShiftedCurves {
                                 f,
                                 List.of(),
                                 of.stream()
-                                        .map(m -> (java.util.function.DoubleFunction<WireModel>)
-                                                d -> m.varied().apply(by + d))
+                                        .map(m -> (DoubleFunction<WireModel>) d -> m.varied(by + d))
                                         .toList(),
                                 keepGoing,
                                 false)));
@@ -216,8 +215,8 @@ final class ShiftedCurves {
 
     private static Complex[] curves(Gradient g, Complex finer) {
         Complex z = g.solution().impedances().get(0);
-        return java.util.stream.Stream.concat(
-                        java.util.stream.Stream.of(z.add(finer.multiply(z.norm()))),
+        return Stream.concat(
+                        Stream.of(z.add(finer.multiply(z.norm()))),
                         g.slopes().stream().map(s -> s.impedances().get(0)))
                 .toArray(Complex[]::new);
     }

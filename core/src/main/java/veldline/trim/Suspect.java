@@ -9,19 +9,12 @@ import veldline.explain.Worked;
  *
  * @param off by how much it would have to be larger than drawn, millimetres
  * @param weight in a hundred, among all that were weighed and that nothing is off
- * @param misfit mean square root of what it leaves unexplained, in the sweep's own doubt
- * @param bound the least doubt, metres, that any way to tell it from this sweep has while all others may be off too (Cramér and Rao)
+ * @param misfit what it leaves unexplained, in the sweep's own doubt
  * @param curve SWR over {@link TrimAdvice#frequencies} with it off by so much
  * @param others curves with it off by other amounts, ascending
  */
 public record Suspect(
-        TrimMeasure measure,
-        Worked off,
-        Worked weight,
-        double misfit,
-        double bound,
-        List<Double> curve,
-        List<Amount> others) {
+        TrimMeasure measure, Worked off, Worked weight, Worked misfit, List<Double> curve, List<Amount> others) {
     private static final String SOURCE =
             "The engine's own curves against the sweep, all measures but one as drawn; evidence as in MacKay, Information Theory,"
                     + " Inference, and Learning Algorithms, ch. 28";
@@ -33,6 +26,14 @@ public record Suspect(
             "m − d",
             SOURCE,
             "As the ± beside it says, which is from the sweep's doubt; the model's reflection coefficient is good to 0.001 to 0.01");
+
+    static final Formula MISFIT = new Formula(
+            "Misfit",
+            "How far the readings lie from the curve, as a root of the mean square in the doubt of each: about 1 where nothing but noise is left.",
+            "M",
+            "sqrt(q ÷ n)",
+            SOURCE,
+            "By chance ±0.2 for eleven readings; of the doubts, those of meter and engine together");
 
     static final Formula WEIGHT = new Formula(
             "How sure",
@@ -54,7 +55,7 @@ public record Suspect(
      * @param by metres off
      * @param misfit as of the suspect
      */
-    public record Amount(double by, double misfit, List<Double> curve) {
+    public record Amount(double by, Worked misfit, List<Double> curve) {
         public Amount {
             curve = List.copyOf(curve);
         }
@@ -75,6 +76,17 @@ public record Suspect(
                 .computed("m", m.name() + " by the sweep", 1000 * (m.value() + by), "mm", 2)
                 .computed("d", "as drawn", 1000 * m.value(), "mm", 2)
                 .gives(1000 * by, "mm", 1, 1000 * doubt);
+    }
+
+    /**
+     * @param squares sum over all readings, each in its own doubt
+     * @param count of the readings
+     */
+    static Worked misfit(double squares, int count) {
+        return Worked.of(MISFIT)
+                .computed("q", "sum of the squares, each in its doubt", squares, "", 4)
+                .computed("n", "numbers that were read", count, "", 0)
+                .gives(Math.sqrt(squares / count), "times the noise", 1);
     }
 
     static Worked weight(double evidence, double all) {

@@ -7,14 +7,13 @@ import veldline.quantity.NumberText;
 /** The measurement that would tell measures apart that a sweep does not. */
 record Telling(
         ShiftedCurves curves, List<TrimMeasure> measures, Fit fit, double[] frequencies, int[] swept, double noise) {
-    /** From here on, in a hundred, a measure is one of those it may be. */
-    private static final double MAYBE = 5;
     /** So many times its doubt apart, and two curves are told from each other. */
     private static final double APART = 4;
 
     String of(List<Suspect> suspects, Fit.Data data) {
-        List<Suspect> maybe =
-                suspects.stream().filter(s -> s.weight().value() >= MAYBE).toList();
+        List<Suspect> maybe = suspects.stream()
+                .filter(s -> s.weight().value() >= TrimAdvice.MAYBE)
+                .toList();
         if (maybe.isEmpty()) {
             return "Measure every length and place with a rule against the cut list: more than one is off, or what lies between is not"
                     + " what it is taken for.";
@@ -41,16 +40,16 @@ record Telling(
     }
 
     private double apart(Suspect a, Suspect b) {
-        Complex[] x = curves.at(measures.indexOf(a.measure()), a.offBy());
-        Complex[] y = curves.at(measures.indexOf(b.measure()), b.offBy());
         double sum = 0;
         for (int s : swept) {
-            double d = fit.reflection(x[s], frequencies[s])
-                    .subtract(fit.reflection(y[s], frequencies[s]))
-                    .norm();
+            double d = seen(a, s).subtract(seen(b, s)).norm();
             sum += d * d;
         }
-        return Math.sqrt(sum) / (Fit.OF_REFLECTION * noise);
+        return Math.sqrt(sum) / fit.doubtOfReflection(noise);
+    }
+
+    private Complex seen(Suspect s, int frequency) {
+        return fit.reflection(curves.at(measures.indexOf(s.measure()), s.offBy(), frequency), frequencies[frequency]);
     }
 
     private static String names(List<Suspect> of) {

@@ -24,6 +24,9 @@ public record TrimAdvice(
     /** From here on it is said without a doubt beside, in a hundred. */
     public static final double SURE = 97;
 
+    /** From here on a measure is one of those it may be, in a hundred. */
+    static final double MAYBE = 5;
+
     /** What comes of it. */
     public enum Verdict {
         /** One measure is off. */

@@ -8,7 +8,6 @@ import java.util.Optional;
 import java.util.TreeSet;
 import java.util.function.BooleanSupplier;
 import java.util.stream.IntStream;
-import org.hipparchus.complex.Complex;
 import org.hipparchus.distribution.continuous.ChiSquaredDistribution;
 import veldline.antenna.Made;
 
@@ -100,7 +99,7 @@ public final class TrimAdviser {
                     sweep.size() + " points for " + swept.length + " frequencies; give one for each");
         }
         Fit.Data data = fit.data(sweep, frequencies, swept, noise);
-        double none = data.miss(curves.drawn());
+        double none = data.miss(curves::drawn);
         List<Weighed> weighed = weighed(closely(data), data);
         double least = Math.min(
                 none, weighed.stream().mapToDouble(Weighed::least).min().orElse(none));
@@ -110,9 +109,8 @@ public final class TrimAdviser {
                 .mapToDouble(w -> share * w.mean * Math.exp(-0.5 * (w.least - least)))
                 .toArray();
         double all = asDrawn + Arrays.stream(evidence).sum();
-        List<Double> bounds = bounds(data);
         List<Suspect> suspects = IntStream.range(0, weighed.size())
-                .mapToObj(i -> suspect(weighed.get(i), evidence[i], all, bounds, data))
+                .mapToObj(i -> suspect(weighed.get(i), evidence[i], all, data))
                 .sorted(Comparator.comparingDouble((Suspect s) -> -s.weight().value()))
                 .toList();
         TrimAdvice.Verdict verdict = verdict(suspects, 100 * asDrawn / all, least, data.count());
@@ -124,21 +122,33 @@ public final class TrimAdviser {
                         ? Optional.of(new Telling(curves, measures, fit, frequencies, swept, noise).of(suspects, data))
                         : Optional.empty(),
                 Arrays.stream(frequencies).boxed().toList(),
-                fit.swr(frequencies, curves.drawn()));
+                fit.swr(frequencies, curves::drawn));
     }
 
-    /** The least doubt of each measure while the others may be off too, metres, in the order of the measures. */
+    /**
+     * The least doubt, metres, with which anything could tell each measure from this sweep while the others may be off too, each of them
+     * known beforehand to half of what is thought possible; in the order of the measures.
+     */
     public List<Double> bounds(List<SweepPoint> sweep, double noise) {
-        return bounds(fit.data(sweep, frequencies, swept, noise));
+        Fit.Data data = fit.data(sweep, frequencies, swept, noise);
+        double step = curves.most() / 1000;
+        return CramerRao.bounds(
+                IntStream.range(0, measures.size())
+                        .mapToObj(m -> slopes(m, step, data))
+                        .toList(),
+                curves.most() / 2);
+    }
+
+    private double[] slopes(int measure, double step, Fit.Data data) {
+        double[] more = data.off(f -> curves.sloped(measure, step, f));
+        double[] less = data.off(f -> curves.sloped(measure, -step, f));
+        return IntStream.range(0, more.length)
+                .mapToDouble(i -> (more[i] - less[i]) / (2 * step))
+                .toArray();
     }
 
     public List<TrimMeasure> measures() {
         return measures;
-    }
-
-    /** SWR over {@link TrimAdvice#frequencies} with one measure so many metres larger than drawn. */
-    public List<Double> curve(int measure, double by) {
-        return fit.swr(frequencies, curves.at(measure, by));
     }
 
     private static TrimAdvice.Verdict verdict(List<Suspect> suspects, double asDrawn, double left, int count) {
@@ -158,7 +168,7 @@ public final class TrimAdviser {
         return IntStream.range(0, measures.size())
                 .boxed()
                 .sorted(Comparator.comparingDouble(m -> IntStream.range(0, PLACES)
-                        .mapToDouble(p -> data.miss(sloped(m, place(p))))
+                        .mapToDouble(p -> data.miss(f -> curves.sloped(m, place(p), f)))
                         .min()
                         .orElseThrow()))
                 .limit(CLOSELY)
@@ -186,18 +196,9 @@ public final class TrimAdviser {
         return curves.most() * (2.0 * p / (PLACES - 1) - 1);
     }
 
-    private Complex[] sloped(int measure, double by) {
-        Complex[] z = curves.drawn();
-        Complex[] slope = curves.slope(measure);
-        for (int f = 0; f < z.length; f++) {
-            z[f] = z[f].add(slope[f].multiply(by));
-        }
-        return z;
-    }
-
     private Weighed weighed(int measure, Fit.Data data) {
         double[] misses = IntStream.range(0, PLACES)
-                .mapToDouble(p -> data.miss(curves.at(measure, place(p))))
+                .mapToDouble(p -> miss(measure, place(p), data))
                 .toArray();
         double least = Arrays.stream(misses).min().orElseThrow();
         double sum = 0;
@@ -211,17 +212,20 @@ public final class TrimAdviser {
         }
         double by = first / sum;
         double doubt = Math.sqrt(Math.max(second / sum - by * by, Math.pow(place(1) - place(0), 2) / 12));
-        return new Weighed(measure, least, sum / PLACES, by, doubt, data.miss(curves.at(measure, by)));
+        return new Weighed(measure, least, sum / PLACES, by, doubt, miss(measure, by, data));
     }
 
-    private Suspect suspect(Weighed w, double evidence, double all, List<Double> bounds, Fit.Data data) {
+    private double miss(int measure, double by, Fit.Data data) {
+        return data.miss(f -> curves.at(measure, by, f));
+    }
+
+    private Suspect suspect(Weighed w, double evidence, double all, Fit.Data data) {
         TrimMeasure m = measures.get(w.measure);
         return new Suspect(
                 m,
                 Suspect.off(m, w.by, w.doubt),
                 Suspect.weight(evidence, all),
-                Math.sqrt(w.left / data.count()),
-                bounds.get(w.measure),
+                Suspect.misfit(w.left, data.count()),
                 curve(w.measure, w.by),
                 IntStream.range(0, SHOWN)
                         .mapToObj(i -> amount(w.measure, curves.most() * (2.0 * i / (SHOWN - 1) - 1), data))
@@ -229,21 +233,10 @@ public final class TrimAdviser {
     }
 
     private Suspect.Amount amount(int measure, double by, Fit.Data data) {
-        return new Suspect.Amount(by, Math.sqrt(data.miss(curves.at(measure, by)) / data.count()), curve(measure, by));
+        return new Suspect.Amount(by, Suspect.misfit(miss(measure, by, data), data.count()), curve(measure, by));
     }
 
-    /** From the information in the sweep about all measures together, each of them known beforehand to half of what is thought possible. */
-    private List<Double> bounds(Fit.Data data) {
-        int n = measures.size();
-        List<double[]> slopes = new ArrayList<>();
-        double step = curves.most() / 1000;
-        for (int m = 0; m < n; m++) {
-            double[] more = data.off(sloped(m, step));
-            double[] less = data.off(sloped(m, -step));
-            slopes.add(IntStream.range(0, more.length)
-                    .mapToDouble(i -> (more[i] - less[i]) / (2 * step))
-                    .toArray());
-        }
-        return CramerRao.bounds(slopes, curves.most() / 2);
+    private List<Double> curve(int measure, double by) {
+        return fit.swr(frequencies, f -> curves.at(measure, by, f));
     }
 }

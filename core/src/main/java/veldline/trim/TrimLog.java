@@ -3,8 +3,10 @@ package veldline.trim;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
 
@@ -45,8 +47,7 @@ public record TrimLog(List<Pass> passes, Quantity noise, Quantity cableLoss) imp
 
         private static List<SweepPoint> sorted(List<SweepPoint> points) {
             return points.stream()
-                    .sorted(java.util.Comparator.comparingDouble(
-                            p -> p.frequency().value()))
+                    .sorted(Comparator.comparingDouble(p -> p.frequency().value()))
                     .toList();
         }
     }
@@ -87,7 +88,7 @@ public record TrimLog(List<Pass> passes, Quantity noise, Quantity cableLoss) imp
     }
 
     /** With the pass under way otherwise; as it is where none is. */
-    TrimLog underway(java.util.function.UnaryOperator<Pass> change) {
+    TrimLog underway(UnaryOperator<Pass> change) {
         return open().map(p -> {
                     List<Pass> next = new ArrayList<>(passes);
                     next.set(next.size() - 1, change.apply(p));

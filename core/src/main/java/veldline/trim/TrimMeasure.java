@@ -3,6 +3,7 @@ package veldline.trim;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.function.DoubleFunction;
 import veldline.antenna.Design;
 import veldline.antenna.Made;
@@ -19,12 +20,14 @@ import veldline.quantity.Quantity;
  * @param part “driven element”
  * @param way how it is put right
  * @param value as drawn, metres
- * @param varied what is solved when it is so many metres larger
+ * @param made the antenna when it is so many metres larger
  */
-public record TrimMeasure(String name, String part, Way way, double value, DoubleFunction<WireModel> varied) {
+public record TrimMeasure(String name, String part, Way way, double value, DoubleFunction<Made> made) {
     private static final double SMALL = 1e-3;
 
     private static final int DIGITS = 9;
+    private static final String DRIVEN = "driven element";
+    private static final String LENGTH = ", length";
 
     /** How a measure is put right. */
     public enum Way {
@@ -41,6 +44,19 @@ public record TrimMeasure(String name, String part, Way way, double value, Doubl
         }
     }
 
+    /** What is solved when it is so many metres larger. */
+    public WireModel varied(double by) {
+        return made.apply(by).model();
+    }
+
+    /** The one that is left long on purpose and cut to its frequency; empty where there is none. */
+    public static Optional<TrimMeasure> trimmed(Made drawn) {
+        String name = drawn instanceof Design d
+                ? d.of().measures().get(d.of().trimmed()).name()
+                : DRIVEN + LENGTH;
+        return of(drawn).stream().filter(m -> m.name().equals(name)).findFirst();
+    }
+
     /** Everything of an antenna that a saw or a drill decides and that its field follows; empty for wires drawn one by one. */
     public static List<TrimMeasure> of(Made made) {
         if (made instanceof YagiShape yagi) {
@@ -50,14 +66,13 @@ public record TrimMeasure(String name, String part, Way way, double value, Doubl
     }
 
     private static TrimMeasure of(YagiShape yagi, YagiDimension d) {
-        String part =
-                d.element() == 0 ? "reflector" : d.element() == 1 ? "driven element" : "director " + (d.element() - 1);
+        String part = d.element() == 0 ? "reflector" : d.element() == 1 ? DRIVEN : "director " + (d.element() - 1);
         return new TrimMeasure(
-                part + (d.length() ? ", length" : ", place"),
+                part + (d.length() ? LENGTH : ", place"),
                 part,
                 d.length() ? Way.ENDS : Way.PLACE,
                 d.value(yagi),
-                d.varied(yagi));
+                by -> d.set(yagi, d.value(yagi) + by));
     }
 
     /** Those lengths of a family that its wires follow as it stands: a director's side is none of a quad of two loops. */
@@ -69,10 +84,9 @@ public record TrimMeasure(String name, String part, Way way, double value, Doubl
             int at = i;
             Measure m = measures.get(i);
             double value = design.size(i);
-            DoubleFunction<WireModel> varied = by -> design.withSize(at, Quantity.shown(value + by, m.unit(), DIGITS))
-                    .model();
-            if (m.isLength() && value > 0 && !varied.apply(value * SMALL).equals(now)) {
-                all.add(new TrimMeasure(m.name(), m.name().toLowerCase(Locale.ROOT), Way.SIDE, value, varied));
+            DoubleFunction<Made> made = by -> design.withSize(at, Quantity.shown(value + by, m.unit(), DIGITS));
+            if (m.isLength() && value > 0 && !made.apply(value * SMALL).model().equals(now)) {
+                all.add(new TrimMeasure(m.name(), m.name().toLowerCase(Locale.ROOT), Way.SIDE, value, made));
             }
         }
         return List.copyOf(all);

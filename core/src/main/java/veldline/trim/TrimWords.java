@@ -9,8 +9,6 @@ import veldline.quantity.NumberText;
 
 /** What a sweep says, in words a saw can follow. */
 public final class TrimWords {
-    /** From here on a measure is named among those that may be, in a hundred. */
-    private static final double MAYBE = 5;
 
     private static final int NAMED = 3;
     /** From here on “over 99 %”. */
@@ -76,7 +74,7 @@ public final class TrimWords {
                                 Finding.Level.UNKNOWN,
                                 "No one measure explains it.",
                                 "The nearest, the " + first.measure().name() + ", still misses by "
-                                        + NumberText.shown(first.misfit(), 1) + " times the noise.",
+                                        + first.misfit().shown() + ".",
                                 a.tell().orElse("") + " Cut nothing before.",
                                 "not explained")
                         .withWorked(first.off());
@@ -120,11 +118,11 @@ public final class TrimWords {
 
     private static String maybe(TrimAdvice a) {
         List<String> named = new ArrayList<>();
-        if (a.asDrawn().value() >= MAYBE) {
+        if (a.asDrawn().value() >= TrimAdvice.MAYBE) {
             named.add("nothing off " + sure(a.asDrawn()));
         }
         a.suspects().stream()
-                .filter(s -> s.weight().value() >= MAYBE)
+                .filter(s -> s.weight().value() >= TrimAdvice.MAYBE)
                 .limit(NAMED)
                 .forEach(s -> named.add(s.measure().name() + " " + sure(s.weight())));
         return named.stream().collect(Collectors.joining(", ", "It may be: ", "."));

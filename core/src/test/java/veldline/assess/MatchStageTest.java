@@ -10,6 +10,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 import veldline.antenna.Families;
 import veldline.antenna.Family;
 import veldline.demo.TernholmSands;
+import veldline.explain.Finding;
 import veldline.job.Job;
 import veldline.job.JobChange;
 import veldline.line.MatchWay;
@@ -34,8 +35,10 @@ class MatchStageTest {
                 .filter(o -> o.id().equals(way.name()))
                 .findFirst();
         assertThat(found.isPresent())
-                .as("56 Ω are too many for a hairpin alone")
-                .isEqualTo(way != MatchWay.HAIRPIN);
+                .as("56 Ω are too many for a hairpin, too few for a loop, and too high for a ring")
+                .isEqualTo(way != MatchWay.HAIRPIN
+                        && way != MatchWay.LOOP
+                        && !way.name().startsWith("WOUND"));
         if (found.isEmpty()) {
             return;
         }
@@ -53,6 +56,34 @@ class MatchStageTest {
         MatchFigures.Option bent = of(taken).options().get(1);
         Job plain = bent.take().applyTo(taken);
         assertThat(of(plain).inUse().orElseThrow().title()).isEqualTo(bent.title());
+    }
+
+    /** A wire fed at its end: what the ring bears is held against what is sent, and where the return runs is told. */
+    @Test
+    void aRingIsHeldAgainstWhatIsSent() {
+        Family.Wish wish = new Family.Wish(3.66e6, 45, 2e-3, Metal.COPPER, false);
+        Job storm = TernholmSands.all().stream()
+                .filter(j -> j.name().equals("Storm radio"))
+                .findFirst()
+                .orElseThrow();
+        Job fed = new JobChange.Match(Optional.of(MatchWay.WOUND))
+                .applyTo(new JobChange.Fit(
+                                true, Families.wires("end-fed half wave").design(wish))
+                        .applyTo(storm));
+        Assessment a = ASSESSOR.assess(fed, Assessor.Depth.ALL, () -> true);
+        assertThat(a.match().value().orElseThrow().options())
+                .extracting(MatchFigures.Option::id)
+                .contains("WOUND_49", "WOUND_64")
+                .doesNotContain("GAMMA", "T_MATCH", "LOOP", "HAIRPIN");
+        assertThat(a.of(Step.MATCH))
+                .anyMatch(f -> f.level() == Finding.Level.FITS && f.rest().contains("what the ring carries"))
+                .anyMatch(f -> f.lead().startsWith("The return is the counterpoise"))
+                .noneMatch(f -> f.lead().startsWith("A current choke"));
+        Job kilowatt = new JobChange.OfBrief(new veldline.link.BriefChange.Power(
+                        veldline.quantity.Quantity.of("60", veldline.quantity.Unit.DBM)))
+                .applyTo(fed);
+        assertThat(ASSESSOR.assess(kilowatt, Assessor.Depth.ALL, () -> true).of(Step.MATCH))
+                .anyMatch(f -> f.level() == Finding.Level.STOP && f.rest().contains("1000 W come"));
     }
 
     /** Draws are not for every step of a drag: quick looks go without until they are known. */

@@ -46,6 +46,12 @@ class PartRulesTest {
                 .findFirst()
                 .orElseThrow();
         assertThat(hot.worked().orElseThrow().value()).isCloseTo(200 / Math.sqrt(2.437), within(1e-6));
+        // A thin cable bears less than its connectors.
+        Finding thin = found(power(with("c-rg174-sma"), "60")).stream()
+                .filter(f -> f.tag().equals("too much power"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(thin.rest()).contains("RG-174");
     }
 
     private static Job power(Job job, String watts) {

@@ -15,6 +15,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import org.hipparchus.complex.Complex;
 import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.TestFactory;
 import veldline.antenna.ApertureDesign;
@@ -27,11 +28,15 @@ import veldline.antenna.YagiChange;
 import veldline.assess.Assessment;
 import veldline.assess.Assessor;
 import veldline.assess.SwrBand;
+import veldline.assess.TunerLook;
 import veldline.demo.TernholmSands;
 import veldline.feed.Drawer;
 import veldline.job.Job;
 import veldline.job.JobChange;
+import veldline.line.CableLoss;
 import veldline.line.CurrentChoke;
+import veldline.line.Section;
+import veldline.line.WoundTransformer;
 import veldline.link.BriefChange;
 import veldline.link.Offer;
 import veldline.quantity.Quantity;
@@ -84,8 +89,14 @@ class WorkedTest {
             gather(assessor.assess(new JobChange.Consider(Optional.of(o)).applyTo(job)), all);
         }
         all.addAll(trimmed(assessor.assess(TernholmSands.all().get(1), Assessor.Depth.ALL, () -> true)));
+        TunerLook tuner = new TunerLook(
+                new Complex(400, 10), new Section(50, 0.66, new CableLoss(1.31, 0.0095), 25), 3.66e6, 100);
+        all.addAll(List.of(tuner.loss(7), tuner.untuned(), tuner.most(7)));
+        WoundTransformer ring = WoundTransformer.of(new Complex(2450), 50, 7.1e6, Optional.empty())
+                .orElseThrow();
+        all.addAll(List.of(ring.flux(71, 7.1e6), ring.heat(71, 7.1e6), ring.most(50, 7.1e6)));
         for (double f : new double[] {7.1e6, 150e6, 2437e6}) {
-            all.add(CurrentChoke.of(f, 37, 100).heat());
+            CurrentChoke.of(f, 37, 100).heat().ifPresent(all::add);
             all.add(CurrentChoke.of(f, 37, 100).impedance());
         }
         assertThat(all).hasSizeGreaterThan(180);

@@ -115,10 +115,10 @@ class AdapterSearchTest {
         assertThat(CableClass.all()).hasSizeGreaterThanOrEqualTo(12);
         for (SeriesFacts f : SeriesFacts.all()) {
             assertThat(f.source()).as(f.series().words()).matches(".*, (19|20)\\d\\d");
-            assertThat(f.grip().equals("thread"))
+            assertThat(f.series().body().equals("thread"))
                     .as(f.series().words())
                     .isEqualTo(f.torque().isPresent());
-            assertThat(f.wattsAt(4e9)).isCloseTo(f.watts() / 2, within(1e-9));
+            assertThat(f.told()).contains(f.series().coupling(), f.source());
         }
         // A thicker cable of the same make loses less, bends less and weighs more.
         List<CableClass> foam = CableClass.all().stream()

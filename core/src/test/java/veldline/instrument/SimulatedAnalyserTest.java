@@ -12,7 +12,10 @@ import java.io.Writer;
 import java.net.InetAddress;
 import java.net.Socket;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.CancellationException;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import veldline.antenna.Yagi;
 import veldline.antenna.YagiShape;
@@ -39,7 +42,7 @@ class SimulatedAnalyserTest {
         try (SimulatedAnalyser simulated = new SimulatedAnalyser(antenna);
                 Analyser analyser = SocketAnalyser.onLoopback(simulated.port())) {
             assertThat(analyser.name()).isEqualTo("simulated analyser");
-            return analyser.sweep(0.96 * F, 1.04 * F, 11);
+            return analyser.sweep(0.96 * F, 1.04 * F, 11, n -> true);
         }
     }
 
@@ -92,6 +95,18 @@ class SimulatedAnalyserTest {
         return yagi.elements().get(1).length().value();
     }
 
+    /** It tells how far it is and stops when it is told to, not at the end. */
+    @Test
+    void aSweepIsStoppedBetweenTwoPoints() throws IOException {
+        List<Integer> told = new ArrayList<>();
+        try (SimulatedAnalyser simulated = new SimulatedAnalyser(built(List.of(), 0));
+                Analyser analyser = SocketAnalyser.onLoopback(simulated.port())) {
+            assertThatThrownBy(() -> analyser.sweep(0.96 * F, 1.04 * F, 1001, n -> told.add(n) && n < 3))
+                    .isInstanceOf(CancellationException.class);
+        }
+        assertThat(told).containsExactly(1, 2, 3);
+    }
+
     /** Whatever comes in, a line goes out that says what would do. */
     @Test
     void oddLinesAreAnswered() throws IOException {
@@ -113,9 +128,9 @@ class SimulatedAnalyserTest {
     @Test
     void whatIsNoSweepIsSaid() throws IOException {
         for (String odd : List.of("ERROR no", "POINT 1 x 0", "END", "LEVEL 1 2 3")) {
-            try (LineServer server = new LineServer("odd analyser", line -> odd);
+            try (LineServer server = new LineServer("odd analyser", line -> Stream.of(odd));
                     Analyser analyser = SocketAnalyser.onLoopback(server.port())) {
-                assertThatThrownBy(() -> analyser.sweep(1e8, 2e8, 2))
+                assertThatThrownBy(() -> analyser.sweep(1e8, 2e8, 2, n -> true))
                         .isInstanceOf(IOException.class)
                         .hasMessageContaining(odd.split(" ")[0]);
             }

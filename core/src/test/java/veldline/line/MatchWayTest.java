@@ -16,7 +16,10 @@ class MatchWayTest {
 
     /** With parts of the E24 series each comes near; what steps up only has nothing for what is higher already. */
     @ParameterizedTest
-    @EnumSource(MatchWay.class)
+    @EnumSource(
+            value = MatchWay.class,
+            mode = EnumSource.Mode.MATCH_NONE,
+            names = {"LOOP", "WOUND.*", "T_MATCH"})
     void aLoadOfTwentyFiveOhmsIsMatched(MatchWay way) {
         Complex load = new Complex(25, -6);
         MatchWay.Plan plan = way.plan(load, 50, F).orElseThrow();
@@ -29,6 +32,24 @@ class MatchWayTest {
         assertThat(plan.load().getReal()).as("cut short at most").isEqualTo(25);
     }
 
+    /** A folded dipole of 280 Ω on half a wave of cable is 70 Ω; two rods bring the same loop to 50. */
+    @Test
+    void aLoopAndTwoRodsFeedWhatIsBalanced() {
+        MatchWay.Plan folded = MatchWay.LOOP.plan(new Complex(280), 50, F).orElseThrow();
+        assertThat(folded.ladder().seen(new Complex(280), F).getReal()).isCloseTo(70, within(1.5));
+        assertThat(MatchWay.LOOP.plan(new Complex(60), 50, F)).isEmpty();
+        Complex load = new Complex(36, -10);
+        assertThat(MatchWay.T_MATCH.plan(new Complex(12), 50, F))
+                .as("never raised so far")
+                .isEmpty();
+        MatchWay.Plan rods = MatchWay.T_MATCH.plan(load, 50, F).orElseThrow();
+        assertThat(Mismatch.swr(rods.ladder().seen(load, F), 50)).isLessThan(1.3);
+        // Half of it is a gamma rod to half of the loop's two hundred.
+        GammaRod rod = GammaRod.of(0.008, 0.002, 0.02);
+        double metres = rod.made(load, 100, F).orElseThrow().metres();
+        assertThat(((Piece.Stub) rods.ladder().pieces().get(1)).line().metres()).isCloseTo(metres, within(1e-12));
+    }
+
     @Test
     void aHairpinNeedsLessThanTheLine() {
         assertThat(MatchWay.HAIRPIN.plan(new Complex(56, -3), 50, F)).isEmpty();
@@ -38,8 +59,8 @@ class MatchWayTest {
         MatchWay.Plan pin = MatchWay.HAIRPIN.plan(new Complex(25, 8), 50, F).orElseThrow();
         assertThat(pin.load().getImaginary()).isCloseTo(-25, within(1e-9));
         assertThat(pin.note()).contains("−33 Ω");
-        assertThat(MatchWay.all().stream().filter(MatchWay::besideRods))
-                .containsExactly(MatchWay.HAIRPIN, MatchWay.GAMMA);
+        assertThat(MatchWay.all().stream().filter(MatchWay::balanced))
+                .containsExactly(MatchWay.HAIRPIN, MatchWay.GAMMA, MatchWay.T_MATCH, MatchWay.LOOP);
     }
 
     /** Two steps by the same ratio hold wider than one: over a tenth of the band nothing of the kind loses more. */

@@ -41,7 +41,7 @@ class TrimAdviserTest {
     /** Without noise; the mesh is finer than any the adviser uses. */
     private static List<Complex> truth(Made made, int measure, double by) {
         FieldSolver solver = new FieldSolver(
-                TrimMeasure.of(made).get(measure).varied().apply(by),
+                TrimMeasure.of(made).get(measure).varied(by),
                 MeshRule.standard(F).finer(2.6),
                 () -> true);
         return SWEPT.stream().map(f -> solver.at(f).impedances().get(0)).toList();

@@ -9,7 +9,6 @@ import veldline.assess.SiteStage;
 import veldline.assess.Stage;
 import veldline.coverage.LevelMap;
 import veldline.desktop.bench.Showing.Advice;
-import veldline.field.solve.SolveFailure;
 import veldline.job.Job;
 import veldline.study.NextBest;
 import veldline.study.NextStep;
@@ -75,7 +74,7 @@ final class Adviser {
                     tell.accept("Explained; left and right walk what it may be, Enter notes it as done.");
                     changed.run();
                 },
-                e -> tell.accept(e instanceof SolveFailure ? "Stopped; nothing was found." : e.getMessage() + "."));
+                e -> tell.accept(e.getMessage() + "."));
     }
 
     /** Finer and finer; each is shown as it is done, and the last one stays when it is stopped. */

@@ -59,7 +59,7 @@ final class Sweeps {
                             2L * log.cuts().size() + (again ? 1 : 0));
                     try (SimulatedAnalyser simulated = new SimulatedAnalyser(antenna);
                             Analyser analyser = SocketAnalyser.onLoopback(simulated.port())) {
-                        return analyser.sweep(f * (1 - SPAN), f * (1 + SPAN), POINTS);
+                        return analyser.sweep(f * (1 - SPAN), f * (1 + SPAN), POINTS, n -> p.step(n, POINTS, ""));
                     }
                 },
                 o -> keep(o.result(), again, "Swept " + POINTS + " points."),

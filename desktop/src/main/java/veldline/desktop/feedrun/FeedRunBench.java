@@ -21,7 +21,6 @@ import veldline.feed.FeedRun;
 import veldline.feed.SeriesFacts;
 import veldline.job.JobChange;
 import veldline.picture.Picture;
-import veldline.quantity.NumberText;
 
 /** The chain with its joints, walked one by one; each half of a joint is set by its facts. */
 public final class FeedRunBench implements Bench {
@@ -102,14 +101,13 @@ public final class FeedRunBench implements Bench {
         side(s, in, i, part.radioSide(), true);
         side(s, in, i, part.antennaSide(), false);
         in.add(new Input.Note("metal", "Look at the metal, not the label: thread and contact are set one by one."));
-        CableClass.of(part).ifPresent(c -> in.add(new Input.Note("cable", told(c))));
+        Stream.of(part.radioSide(), part.antennaSide())
+                .map(Connector::family)
+                .distinct()
+                .flatMap(f -> SeriesFacts.of(f).stream())
+                .forEach(f -> in.add(new Input.Note("series-" + f.series(), f.told())));
+        CableClass.of(part).ifPresent(c -> in.add(new Input.Note("cable", c.told())));
         return in;
-    }
-
-    private static String told(CableClass c) {
-        return c.name() + ": " + c.construction() + "; " + NumberText.shown(c.across(), 1) + " mm across, bent to "
-                + NumberText.shown(c.bend(), 0) + " mm and no tighter, " + NumberText.shown(c.grams(), 0)
-                + " g a metre; the wave runs at " + NumberText.shown(100 * c.velocity(), 0) + " %. " + c.source() + ".";
     }
 
     @Override

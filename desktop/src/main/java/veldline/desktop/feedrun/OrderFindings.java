@@ -6,7 +6,7 @@ import java.util.stream.Collectors;
 import veldline.desktop.bench.Showing;
 import veldline.explain.Finding;
 import veldline.feed.Connector;
-import veldline.feed.FeedRun;
+import veldline.feed.Joint;
 import veldline.feed.OrderLine;
 
 /** A line of an order held against the place it is to go: the part that is chosen, or the gap between radio and antenna. */
@@ -22,12 +22,10 @@ final class OrderFindings {
             return List.of();
         }
         OrderLine line = OrderLine.read(text);
-        FeedRun run = FeedRunBench.run(s);
+        List<Joint> joints = FeedRunBench.run(s).joints();
         int part = FeedRunBench.part(s);
-        Connector before = part <= 0 ? run.radio() : run.parts().get(part - 1).antennaSide();
-        Connector after = part < 0 || part + 1 >= run.parts().size()
-                ? run.antenna()
-                : run.parts().get(part + 1).radioSide();
+        Connector before = joints.get(Math.max(0, part)).radioSide();
+        Connector after = joints.get(part + 1).antennaSide();
         Optional<Boolean> fits =
                 line.fits(before, after, s.job().brief().frequency().value());
         return List.of(

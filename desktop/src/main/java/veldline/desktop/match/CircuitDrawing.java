@@ -2,10 +2,13 @@ package veldline.desktop.match;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import veldline.assess.MatchFigures;
 import veldline.explain.Origin;
+import veldline.line.MatchWay;
 import veldline.line.Piece;
 import veldline.line.Reactor;
+import veldline.line.WoundTransformer;
 import veldline.picture.Mark.Anchor;
 import veldline.picture.Mark.At;
 import veldline.picture.Mark.Dash;
@@ -23,6 +26,8 @@ final class CircuitDrawing {
     private static final double LIST = 124;
     /** Each part's two lines. */
     private static final double LINES = 34;
+    /** Radius of a ring that is wound. */
+    private static final double RING = 28;
     /** A letter of the text face. */
     private static final double WIDE = 6.2;
 
@@ -94,9 +99,33 @@ final class CircuitDrawing {
             if (!s.open()) {
                 pen.line(m - 6, LOWER - 8, m + 6, LOWER - 8, Role.INK, 2);
             }
+        } else if (p instanceof Piece.Loop) {
+            pen.path(
+                    List.of(
+                            new At(m - 12, UPPER),
+                            new At(m - 12, UPPER + 24),
+                            new At(m + 12, UPPER + 24),
+                            new At(m + 12, LOWER)),
+                    Role.INK,
+                    4,
+                    Dash.SOLID);
+            pen.path(
+                    List.of(
+                            new At(m - 12, UPPER),
+                            new At(m - 12, UPPER + 24),
+                            new At(m + 12, UPPER + 24),
+                            new At(m + 12, LOWER)),
+                    Role.SHEET,
+                    1.5,
+                    Dash.SOLID);
         } else {
-            coil(m - 7, UPPER, LOWER);
-            coil(m + 7, UPPER, LOWER);
+            boolean core = p instanceof Piece.Wound;
+            coil(m - (core ? 10 : 7), UPPER, LOWER);
+            coil(m + (core ? 10 : 7), UPPER, LOWER);
+            if (core) {
+                pen.line(m - 2, UPPER + 6, m - 2, LOWER - 6, Role.INK, 1.5);
+                pen.line(m + 2, UPPER + 6, m + 2, LOWER - 6, Role.INK, 1.5);
+            }
         }
         pen.text(
                 Integer.toString(number),
@@ -179,6 +208,14 @@ final class CircuitDrawing {
                 Origin.of(s.amperes()));
     }
 
+    private Optional<WoundTransformer> wound() {
+        return option.plan().stream()
+                .flatMap(p -> p.ladder().pieces().stream())
+                .filter(Piece.Wound.class::isInstance)
+                .map(p -> ((Piece.Wound) p).of())
+                .findFirst();
+    }
+
     private void parts() {
         double y = LIST + 12;
         List<MatchFigures.Strain> strain = option.strain();
@@ -196,6 +233,12 @@ final class CircuitDrawing {
             }
             y += LINES;
         }
-        wrapped(option.plan().map(p -> p.note()).orElse(""), y);
+        Optional<WoundTransformer> ring = wound();
+        ring.ifPresent(w -> new WindingDrawing(w, pen, pen.width() - 78, LIST + RING, RING).draw());
+        wrapped(
+                ring.map(WoundTransformer::words)
+                        .or(() -> option.plan().map(MatchWay.Plan::note))
+                        .orElse(""),
+                ring.isPresent() ? Math.max(y, LIST + 104) : y);
     }
 }

@@ -10,6 +10,7 @@ import veldline.antenna.YagiChange;
 import veldline.antenna.YagiShape;
 import veldline.assess.MatchFigures;
 import veldline.assess.Step;
+import veldline.assess.TunerLook;
 import veldline.desktop.bench.Bench;
 import veldline.desktop.bench.Input;
 import veldline.desktop.bench.Showing;
@@ -18,12 +19,9 @@ import veldline.job.JobChange;
 import veldline.line.MatchWay;
 import veldline.link.End;
 import veldline.picture.Picture;
-import veldline.quantity.Quantity;
-import veldline.quantity.Unit;
 import veldline.trim.TrimChange;
-import veldline.trim.TrimLog;
 
-/** Every way to the cable's impedance, walked side by side; or a sweep of what was built, and which measure explains it. */
+/** Every way to the cable's impedance, walked side by side; a sweep of what was built, and which measure explains it; or a tuner, drawn along the cable. */
 public final class MatchBench implements Bench {
     /** What is looked at, by name. */
     static final String LOOK = "match.look";
@@ -51,10 +49,22 @@ public final class MatchBench implements Bench {
                 "look",
                 "Look at",
                 List.of(
-                        new Input.Option("every way", !swept(s), new Input.Outcome.Picked("set:" + LOOK + "=ways")),
-                        new Input.Option("a sweep", swept(s), new Input.Outcome.Picked("set:" + LOOK + "=sweep")))));
+                        look("every way", "ways", !swept(s) && !tuned(s)),
+                        look("a sweep", "sweep", swept(s)),
+                        look("a tuner", "tuner", tuned(s)))));
         if (swept(s)) {
             in.addAll(SweepInputs.of(s));
+            return in;
+        }
+        if (tuned(s)) {
+            in.add(
+                    new Input.Note(
+                            "tuner",
+                            "Behind the match that is in use, along the run as one cable. By hand for one frequency, a wide range or no supply; automatic for many frequencies or at the mast."));
+            in.add(
+                    new Input.Note(
+                            "low-power",
+                            "Tune at low power, hands and eyes clear: parts of a tuner and ends of a wire stand hundreds of volts. What it is, and what it is joined to, keeps to local codes and to licensed practice."));
             return in;
         }
         s.job()
@@ -90,6 +100,16 @@ public final class MatchBench implements Bench {
         return in;
     }
 
+    private static Input.Option look(String words, String name, boolean chosen) {
+        return new Input.Option(words, chosen, new Input.Outcome.Picked("set:" + LOOK + "=" + name));
+    }
+
+    /** Whether it is a tuner that is looked at. */
+    private static boolean tuned(Showing s) {
+        return s.noted().getOrDefault(LOOK, "ways").equals("tuner")
+                && s.job().antenna(s.job().madeNear()).shapedHere();
+    }
+
     /** Whether it is a sweep that is looked at, and not the ways to a match. */
     private static boolean swept(Showing s) {
         return s.noted().getOrDefault(LOOK, "ways").equals("sweep")
@@ -103,7 +123,12 @@ public final class MatchBench implements Bench {
 
     @Override
     public Optional<String> turned(Showing s, String zone, double x, double y, double width, double height) {
-        return zone.equals("amount") ? SweepPicture.amountAt(s, x, width) : Optional.empty();
+        if (zone.equals("amount")) {
+            return SweepPicture.amountAt(s, x, width);
+        }
+        return zone.equals("tuner") || zone.startsWith("place:")
+                ? TunerPicture.placeAt(zone, x, width)
+                : Optional.empty();
     }
 
     static List<MatchFigures.Option> options(Showing s) {
@@ -112,6 +137,9 @@ public final class MatchBench implements Bench {
 
     @Override
     public Picture centre(Showing s, double width, double height) {
+        if (tuned(s)) {
+            return new TunerPicture(s, width, height).draw();
+        }
         return swept(s) ? new SweepPicture(s, width, height).draw() : new MatchPicture(s, width, height).draw();
     }
 
@@ -122,18 +150,32 @@ public final class MatchBench implements Bench {
 
     @Override
     public List<String> walk(Showing s) {
+        if (tuned(s)) {
+            return TunerPicture.walk();
+        }
         return swept(s)
                 ? SweepPicture.walk(s).toList()
                 : options(s).stream().map(o -> "way:" + options(s).indexOf(o)).toList();
     }
 
     @Override
+    public int walkStart(Showing s) {
+        return tuned(s)
+                ? TunerLook.of(s.assessment())
+                        .map(t -> TunerPicture.place(s, t))
+                        .orElse(0)
+                : 0;
+    }
+
+    @Override
     public Optional<JobChange> taken(Showing s, String zone) {
+        if (tuned(s)) {
+            return Optional.empty();
+        }
         if (swept(s)) {
-            return SweepPicture.walked(s)
-                    .filter(w -> s.job().trim().open().isPresent())
-                    .map(w -> new JobChange.OfTrim(new TrimChange.Done(
-                            new TrimLog.Cut(w.measure().name(), Quantity.shown(-w.offBy(), Unit.MM, 1)))));
+            return SweepPicture.cut(s)
+                    .filter(c -> s.job().trim().open().isPresent())
+                    .map(c -> new JobChange.OfTrim(new TrimChange.Done(c)));
         }
         List<MatchFigures.Option> list = options(s);
         return list.isEmpty()

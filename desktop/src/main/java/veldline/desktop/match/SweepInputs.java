@@ -65,7 +65,7 @@ final class SweepInputs {
         in.add(
                 new Input.Note(
                         "bench",
-                        "Lowest power, antenna or load always on, hands and eyes clear of its ends. SWR alone has no sign: with resistance and reactance more can be told."));
+                        "Lowest power, antenna or load always on, hands and eyes clear of its ends. SWR alone has no sign: with resistance and reactance more can be told, taken as at the antenna's end of the cable."));
         return in;
     }
 

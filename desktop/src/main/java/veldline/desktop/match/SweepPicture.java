@@ -20,6 +20,8 @@ import veldline.picture.Pen;
 import veldline.picture.Picture;
 import veldline.picture.Role;
 import veldline.quantity.NumberText;
+import veldline.quantity.Quantity;
+import veldline.quantity.Unit;
 import veldline.trim.Suspect;
 import veldline.trim.SweepPoint;
 import veldline.trim.TrimAdvice;
@@ -60,10 +62,7 @@ final class SweepPicture {
             return EmptyPicture.draw(
                             pen,
                             "No sweep of it yet.",
-                            "Measure it, type the points beside, or drop a Touchstone file on the window.",
-                            "Measure it",
-                            "",
-                            "set:" + MatchBench.LOOK + "=sweep")
+                            "Measure it, type the points beside, or drop a Touchstone file on the window.")
                     .done();
         }
         pen.text(
@@ -149,12 +148,12 @@ final class SweepPicture {
         return s.pickedIndex(Step.MATCH, 0, a.suspects().size());
     }
 
-    /** The amount that is dragged to; where none was, what the sweep says. */
+    /** The amount that is dragged to; where none was, or another measure is walked to by now, there is none. */
     private static Optional<Suspect.Amount> dragged(Showing s, TrimAdvice a) {
-        String noted = s.noted().getOrDefault(AMOUNT, "");
-        List<Suspect.Amount> all = a.suspects().get(picked(s, a)).others();
-        return noted.matches("\\d{1,3}") && Integer.parseInt(noted) < all.size()
-                ? Optional.of(all.get(Integer.parseInt(noted)))
+        Suspect now = a.suspects().get(picked(s, a));
+        String[] noted = s.noted().getOrDefault(AMOUNT, "").split("/");
+        return noted.length == 2 && noted[0].equals(now.measure().name())
+                ? Optional.of(now.others().get(Integer.parseInt(noted[1])))
                 : Optional.empty();
     }
 
@@ -205,7 +204,8 @@ final class SweepPicture {
             Axis axis = amounts(a, width);
             int last = a.suspects().get(0).others().size() - 1;
             double share = (x - axis.start()) / (axis.end() - axis.start());
-            return "set:" + AMOUNT + "=" + Math.round(Math.max(0, Math.min(1, share)) * last);
+            String measure = a.suspects().get(picked(s, a)).measure().name();
+            return "set:" + AMOUNT + "=" + measure + "/" + Math.round(Math.max(0, Math.min(1, share)) * last);
         });
     }
 
@@ -241,17 +241,17 @@ final class SweepPicture {
                 13.5,
                 Face.BOLD,
                 Role.INK,
-                Origin.of(now.off()));
-        double misfit = dragged(s, a).map(Suspect.Amount::misfit).orElse(now.misfit());
+                dragged(s, a).isPresent() ? Origin.Plain.TYPED : Origin.of(now.off()));
+        Worked misfit = dragged(s, a).map(Suspect.Amount::misfit).orElse(now.misfit());
         pen.text(
-                "misses by " + NumberText.shown(misfit, 1) + " times the noise",
+                "misses by " + misfit.shown(),
                 pen.width() - 18,
                 split + 20,
                 Anchor.END,
                 12.5,
                 Face.TEXT,
                 Role.SLATE,
-                Origin.of(now.off()));
+                Origin.of(misfit));
         pen.line(axis.start(), y, axis.end(), y, Role.EDGE, 2);
         double doubt = now.off().doubt().orElse(0.0);
         double from = axis.clamped(now.off().value() - doubt);
@@ -285,7 +285,7 @@ final class SweepPicture {
         pen.words(capital(c.measure().name()), 46, base, Anchor.START, found ? Face.BOLD : Face.TEXT, Role.INK);
         column(NumberText.signed(c.off().value(), 1), right - 190, base, c.off());
         column(NumberText.shown(c.off().doubt().orElse(0.0), 1), right - 130, base, c.off());
-        column(NumberText.shown(c.misfit(), 1), right - 58, base, c.off());
+        column(c.misfit().number(), right - 58, base, c.misfit());
         column(number(c.weight()), right, base, c.weight());
         pen.zone(
                 "suspect:" + i,
@@ -305,9 +305,16 @@ final class SweepPicture {
                 .flatMap(a -> IntStream.range(0, a.suspects().size()).mapToObj(i -> "suspect:" + i));
     }
 
-    /** The suspect that is walked to. */
-    static Optional<Suspect> walked(Showing s) {
-        return s.advice().trim().map(a -> a.suspects().get(picked(s, a)));
+    /** What Enter notes: the measure that is walked to, put right by the amount that is shown. */
+    static Optional<TrimLog.Cut> cut(Showing s) {
+        return s.advice()
+                .trim()
+                .map(a -> {
+                    Suspect now = a.suspects().get(picked(s, a));
+                    double by = dragged(s, a).map(Suspect.Amount::by).orElse(now.offBy());
+                    return new TrimLog.Cut(now.measure().name(), Quantity.shown(-by, Unit.MM, 1));
+                })
+                .filter(c -> c.by().value() != 0);
     }
 
     private static String number(Worked weight) {
