@@ -15,6 +15,7 @@ import veldline.quantity.NumberText;
  * @param cycles it may be joined
  * @param torque newton metres it is tightened to; empty for what is not screwed
  * @param across its coupling, millimetres
+ * @param tell what it is told by when it is in the hand
  * @param source of these figures, with its year
  */
 public record SeriesFacts(
@@ -25,6 +26,7 @@ public record SeriesFacts(
         int cycles,
         Optional<Double> torque,
         double across,
+        String tell,
         String source) {
     private static final List<SeriesFacts> ALL = Table.read("series.csv", SeriesFacts::of);
 
@@ -61,6 +63,7 @@ public record SeriesFacts(
                 Integer.parseInt(row.get("cycles")),
                 torque.isEmpty() ? Optional.empty() : Optional.of(Double.parseDouble(torque)),
                 Double.parseDouble(row.get("across mm")),
+                row.get("tell"),
                 row.get("source") + ", " + row.get("year"));
     }
 }

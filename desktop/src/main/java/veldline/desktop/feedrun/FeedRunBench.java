@@ -3,6 +3,7 @@ package veldline.desktop.feedrun;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import veldline.assess.FeedFigures;
@@ -24,6 +25,9 @@ import veldline.picture.Picture;
 
 /** The chain with its joints, walked one by one; each half of a joint is set by its facts. */
 public final class FeedRunBench implements Bench {
+
+    /** What is looked at, by name. */
+    static final String LOOK = "feed.look";
 
     @Override
     public Step step() {
@@ -61,9 +65,40 @@ public final class FeedRunBench implements Bench {
         return p < 0 ? "No parts" : run(s).parts().get(p).kind() == FeedPart.Kind.CABLE ? "Cable" : "Adapter";
     }
 
+    /** What is looked at: the run itself, a connector in the hand, or a cable's end. */
+    private enum Look {
+        RUN("the run"),
+        HAND("in hand"),
+        END("an end");
+
+        private final String words;
+
+        Look(String words) {
+            this.words = words;
+        }
+
+        static Look of(Showing s) {
+            return Arrays.stream(values())
+                    .filter(l -> l.name().equals(s.noted().get(LOOK)))
+                    .findFirst()
+                    .orElse(RUN);
+        }
+    }
+
     @Override
     public List<Input> inputs(Showing s) {
         List<Input> in = new ArrayList<>();
+        in.add(new Input.Choice(
+                "look",
+                "Look at",
+                Arrays.stream(Look.values())
+                        .map(l -> new Input.Option(
+                                l.words, l == Look.of(s), new Input.Outcome.Picked("set:" + LOOK + "=" + l.name())))
+                        .toList()));
+        if (Look.of(s) != Look.RUN) {
+            in.addAll(Look.of(s) == Look.HAND ? InHandInputs.inputs(s) : CableEndPicture.inputs(s));
+            return in;
+        }
         int i = part(s);
         if (i < 0) {
             in.add(new Input.Note("none", "The radio's socket meets the antenna directly."));
@@ -191,7 +226,11 @@ public final class FeedRunBench implements Bench {
 
     @Override
     public Picture centre(Showing s, double width, double height) {
-        return new FeedRunPicture(s, width, height).draw();
+        return switch (Look.of(s)) {
+            case RUN -> new FeedRunPicture(s, width, height).draw();
+            case HAND -> new InHandPicture(s, width, height).draw();
+            case END -> new CableEndPicture(s, width, height).draw();
+        };
     }
 
     @Override
@@ -201,13 +240,28 @@ public final class FeedRunBench implements Bench {
 
     @Override
     public List<String> walk(Showing s) {
+        if (Look.of(s) != Look.RUN) {
+            return Look.of(s) == Look.HAND ? InHandPicture.walk(s) : CableEndPicture.walk(s);
+        }
         return IntStream.range(0, figures(s).joints().size())
                 .mapToObj(i -> "joint:" + i)
                 .toList();
     }
 
     @Override
+    public Optional<String> turned(Showing s, String zone, double x, double y, double width, double height) {
+        return zone.equals("jaw") ? InHandPicture.acrossAt(x, width) : Optional.empty();
+    }
+
+    @Override
+    public Optional<JobChange> taken(Showing s, String zone) {
+        return Look.of(s) == Look.HAND
+                ? InHandPicture.chosen(s).flatMap(f -> InHandInputs.taken(s, f))
+                : Optional.empty();
+    }
+
+    @Override
     public int walkStart(Showing s) {
-        return joint(s);
+        return Look.of(s) == Look.RUN ? joint(s) : 0;
     }
 }

@@ -3,6 +3,7 @@ package veldline.desktop.feedrun;
 import java.util.ArrayList;
 import java.util.List;
 import veldline.feed.Connector;
+import veldline.feed.InHand;
 import veldline.feed.Joint;
 import veldline.picture.Mark.At;
 import veldline.picture.Mark.Dash;
@@ -14,31 +15,54 @@ import veldline.picture.Role;
 final class JointDrawing {
     private JointDrawing() {}
 
-    /** A face: hexagon nut for an inside thread, toothed ring for an outside one; pin filled, socket open. */
+    /** A face: hexagon nut or ring for the half that goes over, rim for the other; toothed where there is a thread; pin filled, socket open. */
     static void face(Pen pen, Connector c, double x, double y, boolean holds) {
-        if (c.thread() == Connector.Thread.INSIDE) {
-            List<At> hex = new ArrayList<>();
-            for (int i = 0; i < 6; i++) {
-                hex.add(new At(x + 52 * Math.cos(Math.PI / 3 * i), y + 52 * Math.sin(Math.PI / 3 * i)));
-            }
-            pen.area(hex, Role.SAND, Hatch.NONE);
-            pen.add(new veldline.picture.Mark.Stroke(hex, true, Role.INK, 1.5, Dash.SOLID));
-            pen.dot(x, y, 38, Role.SHEET, Role.INK, 1.5);
-            teeth(pen, x, y, 38, 34);
-        } else {
-            pen.dot(x, y, 42, Role.SAND, Role.INK, 1.5);
-            teeth(pen, x, y, 42, 46);
-        }
-        pen.dot(x, y, 26, Role.SHEET, Role.INK, 1.5);
-        boolean pin = c.contact() == Connector.Contact.PIN;
-        pen.dot(x, y, 8, pin ? (holds ? Role.INK : Role.THRIFT) : Role.SHEET, holds ? Role.INK : Role.THRIFT, 2.5);
+        face(pen, c, x, y, holds, 1);
     }
 
-    private static void teeth(Pen pen, double x, double y, double from, double to) {
-        for (int deg = 0; deg < 360; deg += 9) {
+    /** @param size 1 is 52 from the middle to the outermost corner */
+    static void face(Pen pen, Connector c, double x, double y, boolean holds, double size) {
+        InHand.Coupling coupling = InHand.Coupling.of(c.family());
+        if (c.thread() == Connector.Thread.INSIDE) {
+            List<At> rim = new ArrayList<>();
+            int corners = coupling == InHand.Coupling.THREAD ? 6 : 36;
+            for (int i = 0; i < corners; i++) {
+                double turn = 2 * Math.PI * i / corners;
+                rim.add(new At(x + 52 * size * Math.cos(turn), y + 52 * size * Math.sin(turn)));
+            }
+            pen.area(rim, Role.SAND, Hatch.NONE);
+            pen.add(new veldline.picture.Mark.Stroke(rim, true, Role.INK, 1.5, Dash.SOLID));
+            pen.dot(x, y, 38 * size, Role.SHEET, Role.INK, 1.5);
+            teeth(pen, coupling, x, y, 38 * size, 34 * size);
+        } else {
+            pen.dot(x, y, 42 * size, Role.SAND, Role.INK, 1.5);
+            teeth(pen, coupling, x, y, 42 * size, 46 * size);
+        }
+        // Without a sleeve around it, and with a centre that is thick for it.
+        boolean plain = c.family() == Connector.Series.UHF || c.family() == Connector.Series.MINI_UHF;
+        if (!plain) {
+            pen.dot(x, y, 26 * size, Role.SHEET, Role.INK, 1.5);
+        }
+        boolean pin = c.contact() == Connector.Contact.PIN;
+        pen.dot(
+                x,
+                y,
+                (plain ? 12 : 8) * size,
+                pin ? (holds ? Role.INK : Role.THRIFT) : Role.SHEET,
+                holds ? Role.INK : Role.THRIFT,
+                2.5);
+    }
+
+    /** A thread has teeth all around, a bayonet two studs, and what is pushed none. */
+    private static void teeth(Pen pen, InHand.Coupling coupling, double x, double y, double from, double to) {
+        if (coupling == InHand.Coupling.PUSH) {
+            return;
+        }
+        boolean studs = coupling == InHand.Coupling.BAYONET;
+        for (int deg = 0; deg < 360; deg += studs ? 180 : 9) {
             double c = Math.cos(Math.toRadians(deg));
             double s = Math.sin(Math.toRadians(deg));
-            pen.line(x + from * c, y + from * s, x + to * c, y + to * s, Role.INK, 1.5);
+            pen.line(x + from * c, y + from * s, x + to * c, y + to * s, Role.INK, studs ? 5 : 1.5);
         }
     }
 
