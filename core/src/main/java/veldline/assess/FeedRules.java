@@ -7,6 +7,7 @@ import java.util.stream.Collectors;
 import veldline.explain.Finding;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
+import veldline.feed.DirectCurrent;
 import veldline.feed.Drawer;
 import veldline.feed.FeedChange;
 import veldline.feed.FeedPart;
@@ -17,6 +18,11 @@ import veldline.quantity.NumberText;
 
 /** Judgements on the chains. */
 final class FeedRules {
+    /** A supply may be so much off. */
+    private static final double ENOUGH = 0.15;
+    /** One that a hand carries up, ampere-hours. */
+    private static final double BATTERY = 7;
+
     private FeedRules() {}
 
     static List<Finding> joints(Assessment a) {
@@ -103,13 +109,8 @@ final class FeedRules {
         for (int i = at - 1; i >= 0; i--) {
             FeedPart part = run.parts().get(i);
             if (part.supplies() > 0) {
-                return Math.abs(part.supplies() - volts) <= 0.15 * volts
-                        ? Finding.plain(
-                                Finding.Level.FITS,
-                                wants + " reach the " + plain(amplifier) + ",",
-                                "from the " + plain(part) + ".",
-                                "Mains side closed; a certified supply only.",
-                                "")
+                return Math.abs(part.supplies() - volts) <= ENOUGH * volts
+                        ? arrives(run, i, at)
                         : Finding.plain(
                                 Finding.Level.STOP,
                                 "The " + plain(amplifier) + " wants " + wants + ";",
@@ -132,7 +133,7 @@ final class FeedRules {
                 .sheet()
                 .map(s -> s.port().bias())
                 .orElse(0.0);
-        return Math.abs(bias - volts) <= 0.15 * volts
+        return Math.abs(bias - volts) <= ENOUGH * volts
                 ? Finding.plain(Finding.Level.FITS, wants + " come from the radio's socket.", "", "", "")
                 : Finding.plain(
                         Finding.Level.STOP,
@@ -140,6 +141,32 @@ final class FeedRules {
                         "it wants " + wants + ".",
                         "Put an injector between it and the radio.",
                         "no supply");
+    }
+
+    /** Of the right voltage, less what the cable takes of it. */
+    private static Finding arrives(FeedRun run, int from, int to) {
+        FeedPart amplifier = run.parts().get(to);
+        FeedPart.Amplifier what = amplifier.amplifier().orElseThrow();
+        DirectCurrent current =
+                DirectCurrent.along(run, from, to, run.parts().get(from).supplies(), what.draws());
+        Worked left = current.arrives();
+        double fuse = 1000 * current.fuse();
+        String reason = NumberText.shown(1000 * what.draws(), 0) + " mA are drawn: a fuse of "
+                + NumberText.shown(fuse, 0) + " mA at the supply; a battery of " + NumberText.shown(BATTERY, 0)
+                + " Ah lasts " + current.lasts(BATTERY).shown() + ". Mains side closed; a certified supply only.";
+        return left.value() >= (1 - ENOUGH) * what.volts()
+                ? Finding.fits(
+                        left.shown(),
+                        "reach the " + plain(amplifier) + ", from the "
+                                + plain(run.parts().get(from)) + ".",
+                        reason,
+                        left)
+                : Finding.stop(
+                        left.shown(),
+                        "reach the " + plain(amplifier) + "; it wants " + NumberText.shown(what.volts(), 0) + ".",
+                        "A shorter or thicker cable, or the supply nearer to it. " + reason,
+                        "supply too weak",
+                        left);
     }
 
     /** What it is, without its sockets: “masthead amplifier”. */

@@ -18,6 +18,7 @@ import veldline.quantity.NumberText;
  * @param across outside, millimetres
  * @param bend least radius, millimetres
  * @param grams a metre
+ * @param loopOhms of inner and screen together for direct current, ohms a kilometre
  * @param connectors that are made for it
  * @param source of these figures, with its year
  */
@@ -32,6 +33,7 @@ public record CableClass(
         double across,
         double bend,
         double grams,
+        double loopOhms,
         List<Connector.Series> connectors,
         String source) {
     private static final List<CableClass> ALL = Table.read("cables.csv", CableClass::of);
@@ -76,6 +78,7 @@ public record CableClass(
                 Double.parseDouble(row.get("across mm")),
                 Double.parseDouble(row.get("bend mm")),
                 Double.parseDouble(row.get("grams a metre")),
+                Double.parseDouble(row.get("loop ohm a km")),
                 Arrays.stream(row.get("connectors").split(" "))
                         .map(Connector.Series::valueOf)
                         .toList(),

@@ -47,7 +47,8 @@ public final class Drawer {
                                 Quantity.of(row.get("gain dB"), Unit.DB),
                                 Quantity.of(row.get("noise dB"), Unit.DB),
                                 Quantity.of(row.get("most out dBm"), Unit.DBM),
-                                Double.parseDouble(row.get("volts")))),
+                                Double.parseDouble(row.get("volts")),
+                                Double.parseDouble(row.get("draws mA")) / 1000)),
                 row.get("supplies").isEmpty() ? 0 : Double.parseDouble(row.get("supplies")));
     }
 

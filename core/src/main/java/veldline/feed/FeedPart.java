@@ -88,8 +88,9 @@ public record FeedPart(
      * @param noise its noise figure
      * @param mostOut the level behind it above which it makes what was not there
      * @param volts it runs on, fed through the cable
+     * @param draws amperes it takes
      */
-    public record Amplifier(Quantity gain, Quantity noise, Quantity mostOut, double volts) {}
+    public record Amplifier(Quantity gain, Quantity noise, Quantity mostOut, double volts, double draws) {}
 
     /** The same part the other way round. */
     public FeedPart turned() {

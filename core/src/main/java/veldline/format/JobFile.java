@@ -221,7 +221,8 @@ public final class JobFile {
         ObjectNode openings = major < 2 || major == 2 && minor < 6 ? Migration25To26.apply(locks) : locks;
         ObjectNode words = major < 2 || major == 2 && minor < 7 ? Migration26To27.apply(openings) : openings;
         ObjectNode waves = major < 2 || major == 2 && minor < 8 ? Migration27To28.apply(words) : words;
-        return major < 2 || major == 2 && minor < 9 ? Migration28To29.apply(waves) : waves;
+        ObjectNode sweeps = major < 2 || major == 2 && minor < 9 ? Migration28To29.apply(waves) : waves;
+        return major < 2 || major == 2 && minor < 10 ? Migration29To210.apply(sweeps) : sweeps;
     }
 
     private static void newerMajor(String version, Optional<List<String>> troubles) throws FormatException {

@@ -60,7 +60,7 @@ public record Job(
         List<LogEntry> log)
         implements JobBuilder.With {
     /** Version of the form in which jobs are kept, major and minor. */
-    public static final String FORMAT = "2.9";
+    public static final String FORMAT = "2.10";
 
     public Job {
         stations = List.copyOf(stations);

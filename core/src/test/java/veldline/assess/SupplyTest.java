@@ -1,6 +1,7 @@
 package veldline.assess;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -10,6 +11,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import veldline.demo.TernholmSands;
 import veldline.explain.Finding;
+import veldline.feed.CableClass;
+import veldline.feed.DirectCurrent;
 import veldline.feed.Drawer;
 import veldline.feed.FeedPart;
 import veldline.feed.FeedRun;
@@ -47,11 +50,30 @@ class SupplyTest {
         List<Finding> found = feed(with(ids.split(" ")));
         if (tag.isEmpty()) {
             assertThat(found)
-                    .anyMatch(f -> f.sentence().startsWith("12 V reach"))
+                    .anyMatch(f -> f.sentence().matches("1[12]\\.\\d+ V reach the masthead.*")
+                            && f.reason().contains("a fuse of 125 mA"))
                     .noneMatch(f -> f.tag().contains("suppl"));
         } else {
             assertThat(found).anyMatch(f -> f.tag().equals(tag) && f.level() == Finding.Level.STOP);
         }
+    }
+
+    /** 80 mA through 15 m of a cable of 120 Ω a kilometre lose 0.14 V; a kilometre of it leaves nothing to run on. */
+    @Test
+    void aLongCableTakesItsVolts() {
+        Job job = with("c-tv-f", "i-inject-f", "c-tv-f", "m-mast-f", "c-tv-f");
+        FeedRun run = job.farRun();
+        FeedPart cable = run.parts().get(2);
+        double ohms = CableClass.of(cable).orElseThrow().loopOhms();
+        FeedRun fifteen = run.withPart(2, cable.withLength(Optional.of(Quantity.of("15", Unit.M))));
+        DirectCurrent current = DirectCurrent.along(fifteen, 1, 3, 12, 0.08);
+        assertThat(current.arrives().value()).isCloseTo(12 - 0.08 * ohms * 0.015, within(1e-9));
+        assertThat(current.fuse()).isEqualTo(0.125);
+        assertThat(current.lasts(7).value()).isCloseTo(43.75, within(1e-9));
+        assertThat(new DirectCurrent(12, 2, 0).fuse()).isEqualTo(3.15);
+        FeedRun far = run.withPart(2, cable.withLength(Optional.of(Quantity.of("490", Unit.M))));
+        assertThat(feed(job.withFarRun(far)))
+                .anyMatch(f -> f.tag().equals("supply too weak") && f.level() == Finding.Level.STOP);
     }
 
     @Test

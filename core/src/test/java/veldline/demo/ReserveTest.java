@@ -80,7 +80,7 @@ class ReserveTest {
         Assessment mended = ASSESSOR.assess(mend.applyTo(a.job()));
         assertThat(mended.of(Step.FEED_RUN))
                 .noneMatch(f -> f.tag().equals("supply blocked"))
-                .anyMatch(f -> f.sentence().startsWith("12 V reach"));
+                .anyMatch(f -> f.sentence().startsWith("11.84 V reach"));
     }
 
     @Test

@@ -200,6 +200,20 @@ class StoreFaultsTest {
                 .isEqualTo(now.withBeside(Optional.empty()));
     }
 
+    /** Made by 2.9: the lodge's television, when no amplifier told what it draws. */
+    @Test
+    void inAFileOfVersionTwoPointNineAmplifiersDrewEightyMilliamperes() throws Exception {
+        Path file = Path.of(StoreFaultsTest.class
+                .getResource("/jobs/lodge-television-2.9.veldline.json")
+                .toURI());
+        JobFile.Opened opened = new JobStore(file).openWhatCanBe();
+        assertThat(opened.troubles()).isEmpty();
+        assertThat(opened.job()).isEqualTo(TernholmSands.all().get(2));
+        assertThat(opened.job().farRun().parts().stream().flatMap(p -> p.amplifier().stream()))
+                .isNotEmpty()
+                .allMatch(a -> a.draws() == 0.08);
+    }
+
     /** Made by 2.8: the tag receiver, when no sweep of it was kept and nothing matched it. */
     @Test
     void inAFileOfVersionTwoPointEightNothingWasTrimmed() throws Exception {

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import veldline.assess.FeedFigures;
@@ -19,6 +21,7 @@ import veldline.feed.Drawer;
 import veldline.feed.FeedChange;
 import veldline.feed.FeedPart;
 import veldline.feed.FeedRun;
+import veldline.feed.Joint;
 import veldline.feed.SeriesFacts;
 import veldline.job.JobChange;
 import veldline.picture.Picture;
@@ -110,6 +113,10 @@ public final class FeedRunBench implements Bench {
                 "From the parts drawer",
                 Drawer.parts().stream()
                         .filter(p -> (p.kind() == FeedPart.Kind.CABLE) == (part.kind() == FeedPart.Kind.CABLE))
+                        .collect(Collectors.groupingBy(p -> -joins(s, i, p), TreeMap::new, Collectors.toList()))
+                        .values()
+                        .stream()
+                        .flatMap(List::stream)
                         .map(p -> new Input.Option(
                                 p.name(), p.id().equals(part.id()), lift(s, new FeedChange.Replace(i, kept(p, part)))))
                         .toList()));
@@ -143,6 +150,15 @@ public final class FeedRunBench implements Bench {
                 .forEach(f -> in.add(new Input.Note("series-" + f.series(), f.told())));
         CableClass.of(part).ifPresent(c -> in.add(new Input.Note("cable", c.told())));
         return in;
+    }
+
+    /** How many of its two sides join what they would meet; those that join on both stand first. */
+    private static long joins(Showing s, int place, FeedPart part) {
+        double frequency = s.job().brief().frequency().value();
+        List<Joint> joints = run(s).withPart(place, part).joints();
+        return Stream.of(joints.get(place), joints.get(place + 1))
+                .filter(j -> j.joins(frequency))
+                .count();
     }
 
     @Override
