@@ -10,9 +10,11 @@ import veldline.explain.Formula;
 import veldline.explain.Worked;
 import veldline.feed.CableClass;
 import veldline.feed.Connector;
+import veldline.feed.FeedChange;
 import veldline.feed.FeedPart;
 import veldline.feed.FeedRun;
 import veldline.feed.SeriesFacts;
+import veldline.job.JobChange;
 import veldline.link.End;
 import veldline.quantity.NumberText;
 import veldline.quantity.Unit;
@@ -41,6 +43,32 @@ final class PartRules {
                 power(run, end, a.job().brief().frequency().value()).ifPresent(found::add);
                 lever(run, end).ifPresent(found::add);
                 found.addAll(cables(run, end));
+                found.addAll(notKnown(a, run, near));
+            }
+        }
+        return found;
+    }
+
+    /** A run that was there before: found from end to end, freed, closed, and measured. */
+    private static List<Finding> notKnown(Assessment a, FeedRun run, boolean near) {
+        List<Finding> found = new ArrayList<>();
+        for (int i = 0; i < run.parts().size(); i++) {
+            FeedPart part = run.parts().get(i);
+            if (part.within().isPresent()) {
+                Worked loss = part.workedLoss(a.job().brief().frequency().value());
+                found.add(Finding.watch(
+                                loss.shown() + " ±" + part.within().get(),
+                                "is all that is known of the "
+                                        + part.name().split(",")[0].toLowerCase(java.util.Locale.ROOT) + ".",
+                                "Find both its ends with an ohmmeter, its far end joined; cut it free of every other feed; close"
+                                        + " outlets that stay open with a load, since each takes some and throws some back."
+                                        + " Then measure it from end to end: level with it and with a short cable in its place.",
+                                "loss not known",
+                                loss)
+                        .withRemedies(List.of(new Finding.Remedy(
+                                "It was measured",
+                                "Its loss is as it stands, and the margin's ± falls.",
+                                new JobChange.OfRun(near, new FeedChange.Within(i, Optional.empty()))))));
             }
         }
         return found;

@@ -34,6 +34,9 @@ public final class Drawer {
                 connector(row.get("radio side")),
                 connector(row.get("antenna side")),
                 Quantity.of(row.get("loss dB").isEmpty() ? "0" : row.get("loss dB"), Unit.DB),
+                row.get("within dB").isEmpty()
+                        ? Optional.empty()
+                        : Optional.of(Quantity.of(row.get("within dB"), Unit.DB)),
                 cable
                         ? Optional.of(
                                 new CableLoss(Double.parseDouble(row.get("k1")), Double.parseDouble(row.get("k2"))))

@@ -1,6 +1,7 @@
 package veldline.feed;
 
 import java.util.List;
+import java.util.Optional;
 import veldline.explain.Change;
 import veldline.quantity.Quantity;
 
@@ -68,7 +69,7 @@ public sealed interface FeedChange extends Change<FeedRun> {
     record CableLength(int index, Quantity length) implements FeedChange {
         @Override
         public FeedRun applyTo(FeedRun run) {
-            return run.withPart(index, run.parts().get(index).withLength(java.util.Optional.of(length)));
+            return run.withPart(index, run.parts().get(index).withLength(Optional.of(length)));
         }
 
         @Override
@@ -86,6 +87,19 @@ public sealed interface FeedChange extends Change<FeedRun> {
         @Override
         public String label() {
             return "loss " + loss;
+        }
+    }
+
+    /** Says how far the loss of a part may be off; empty once it was measured. */
+    record Within(int index, Optional<Quantity> within) implements FeedChange {
+        @Override
+        public FeedRun applyTo(FeedRun run) {
+            return run.withPart(index, run.parts().get(index).withWithin(within));
+        }
+
+        @Override
+        public String label() {
+            return within.map(w -> "loss within " + w).orElse("loss was measured");
         }
     }
 

@@ -16,6 +16,7 @@ import veldline.quantity.Quantity;
  * @param radioSide connector towards the radio
  * @param antennaSide connector towards the antenna
  * @param loss what its joints and body take, typed
+ * @param within how far that may be off, where nobody has measured it
  * @param cable attenuation, for cables
  * @param length for cables
  * @param ceiling highest frequency of the cable or body, hertz
@@ -31,6 +32,7 @@ public record FeedPart(
         Connector radioSide,
         Connector antennaSide,
         Quantity loss,
+        Optional<Quantity> within,
         Optional<CableLoss> cable,
         Optional<Quantity> length,
         double ceiling,
@@ -46,6 +48,14 @@ public record FeedPart(
             "a",
             "Typed by a person",
             "A clean joint takes about 0.1 dB");
+
+    static final Formula NOT_KNOWN = new Formula(
+            "Loss of a run that is not known",
+            "Taken from what such runs have, until it is measured from end to end.",
+            "L",
+            "a",
+            "Typed by a person",
+            "As far off as is typed beside it");
 
     static final Formula ADDED = new Formula(
             "Loss of an amplifier",
@@ -69,7 +79,9 @@ public record FeedPart(
         ARRESTOR("Arrestor"),
         AMPLIFIER("Amplifier"),
         SPLITTER("Splitter"),
-        INJECTOR("Injector");
+        INJECTOR("Injector"),
+        /** What was there before: in a wall, in a mast, behind outlets. */
+        WALL("Old run");
 
         private final String words;
 
@@ -113,8 +125,9 @@ public record FeedPart(
         if (cable.isPresent() && length.isPresent()) {
             return cable.get().worked(length.get().value(), frequency);
         }
-        return Worked.of(ADAPTER_LOSS)
-                .typed("a", "loss of " + name, loss.value(), "dB", 2)
-                .gives(loss.value(), "dB", 2);
+        Worked.Builder typed = Worked.of(within.isPresent() ? NOT_KNOWN : ADAPTER_LOSS)
+                .typed("a", "loss of " + name, loss.value(), "dB", 2);
+        return within.map(w -> typed.gives(loss.value(), "dB", 2, w.value()))
+                .orElseGet(() -> typed.gives(loss.value(), "dB", 2));
     }
 }

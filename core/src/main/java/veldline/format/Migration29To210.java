@@ -3,7 +3,7 @@ package veldline.format;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 
-/** From 2.9 to 2.10: an amplifier tells what current it draws; those of the drawer took 80 mA before it was told. */
+/** From 2.9 to 2.10: an amplifier tells what current it draws, 80 mA before it was told, and a part how far its loss may be off. */
 final class Migration29To210 {
     private static final double DREW = 0.08;
 
@@ -20,6 +20,9 @@ final class Migration29To210 {
     private static void told(JsonNode node) {
         if (node.get("amplifier") instanceof ObjectNode amplifier) {
             amplifier.put("draws", DREW);
+        }
+        if (node instanceof ObjectNode part && part.has("radioSide") && part.has("passesDc")) {
+            part.putNull("within");
         }
         node.forEach(Migration29To210::told);
     }

@@ -12,6 +12,7 @@ import veldline.feed.Drawer;
 import veldline.feed.FeedPart;
 import veldline.feed.FeedRun;
 import veldline.job.Job;
+import veldline.job.JobChange;
 import veldline.link.BriefChange;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
@@ -27,6 +28,28 @@ class PartRulesTest {
                 job.nearRun().radio(),
                 java.util.Arrays.stream(parts).map(Drawer::part).toList(),
                 job.nearRun().antenna()));
+    }
+
+    /** A run in the mast weighs on the margin by what is not known of it, until it was measured. */
+    @Test
+    void whatIsNotKnownOfAnOldRunWeighsOnTheMargin() {
+        Job job = with("a-smarn-nj", "c-rg213-n", "w-n", "c-rg213-n");
+        Assessor assessor = new Assessor();
+        Assessment a = assessor.assess(job);
+        Finding told = a.of(Step.FEED_RUN).stream()
+                .filter(f -> f.tag().equals("loss not known"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(told.lead()).isEqualTo("3.00 dB ±2 dB");
+        double doubt = a.line().margin().doubt().orElseThrow();
+        Job measured = JobChange.lift(told.remedies().get(0).change(), true).applyTo(job);
+        Assessment b = assessor.assess(measured);
+        double known = b.line().margin().doubt().orElseThrow();
+        assertThat(b.of(Step.FEED_RUN)).noneMatch(f -> f.tag().equals("loss not known"));
+        assertThat(doubt * doubt - known * known)
+                .as("its own square, less that of any part")
+                .isBetween(3.9, 4.0);
+        assertThat(b.line().margin().value()).isEqualTo(a.line().margin().value());
     }
 
     @Test
@@ -55,7 +78,7 @@ class PartRulesTest {
     }
 
     private static Job power(Job job, String watts) {
-        return new veldline.job.JobChange.OfBrief(new BriefChange.Power(Quantity.of(watts, Unit.WATT))).applyTo(job);
+        return new JobChange.OfBrief(new BriefChange.Power(Quantity.of(watts, Unit.WATT))).applyTo(job);
     }
 
     @Test

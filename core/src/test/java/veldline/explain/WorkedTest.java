@@ -30,6 +30,7 @@ import veldline.assess.Assessor;
 import veldline.assess.SwrBand;
 import veldline.assess.TunerLook;
 import veldline.demo.TernholmSands;
+import veldline.feed.DirectCurrent;
 import veldline.feed.Drawer;
 import veldline.job.Job;
 import veldline.job.JobChange;
@@ -89,6 +90,8 @@ class WorkedTest {
             gather(assessor.assess(new JobChange.Consider(Optional.of(o)).applyTo(job)), all);
         }
         all.addAll(trimmed(assessor.assess(TernholmSands.all().get(1), Assessor.Depth.ALL, () -> true)));
+        DirectCurrent supply = new DirectCurrent(12, 0.08, 1.7);
+        all.addAll(List.of(supply.arrives(), supply.lasts(7), Drawer.part("w-n").workedLoss(2437e6)));
         TunerLook tuner = new TunerLook(
                 new Complex(400, 10), new Section(50, 0.66, new CableLoss(1.31, 0.0095), 25), 3.66e6, 100);
         all.addAll(List.of(tuner.loss(7), tuner.untuned(), tuner.most(7)));

@@ -65,7 +65,11 @@ public final class FeedRunBench implements Bench {
     @Override
     public String heading(Showing s) {
         int p = part(s);
-        return p < 0 ? "No parts" : run(s).parts().get(p).kind() == FeedPart.Kind.CABLE ? "Cable" : "Adapter";
+        return p < 0
+                ? "No parts"
+                : run(s).parts().get(p).kind() == FeedPart.Kind.ADAPTER
+                        ? "Adapter"
+                        : run(s).parts().get(p).kind().words();
     }
 
     /** What is looked at: the run itself, a connector in the hand, or a cable's end. */
@@ -112,7 +116,7 @@ public final class FeedRunBench implements Bench {
                 "part",
                 "From the parts drawer",
                 Drawer.parts().stream()
-                        .filter(p -> (p.kind() == FeedPart.Kind.CABLE) == (part.kind() == FeedPart.Kind.CABLE))
+                        .filter(p -> alike(p, part))
                         .collect(Collectors.groupingBy(p -> -joins(s, i, p), TreeMap::new, Collectors.toList()))
                         .values()
                         .stream()
@@ -139,6 +143,14 @@ public final class FeedRunBench implements Bench {
                     part.loss(),
                     "typed",
                     Limits.within(0, 30, "0", "30 dB", q -> lift(s, new FeedChange.PartLoss(i, q)))));
+            part.within()
+                    .ifPresent(w -> in.add(new Input.Value(
+                            "within",
+                            "Which may be off by",
+                            w,
+                            "until it is measured",
+                            Limits.within(
+                                    0.1, 20, "0.1", "20 dB", q -> lift(s, new FeedChange.Within(i, Optional.of(q)))))));
         }
         side(s, in, i, part.radioSide(), true);
         side(s, in, i, part.antennaSide(), false);
@@ -150,6 +162,13 @@ public final class FeedRunBench implements Bench {
                 .forEach(f -> in.add(new Input.Note("series-" + f.series(), f.told())));
         CableClass.of(part).ifPresent(c -> in.add(new Input.Note("cable", c.told())));
         return in;
+    }
+
+    /** Whether one stands in the other's place: cables for cables, and an old run for either. */
+    private static boolean alike(FeedPart a, FeedPart b) {
+        return (a.kind() == FeedPart.Kind.CABLE) == (b.kind() == FeedPart.Kind.CABLE)
+                || a.kind() == FeedPart.Kind.WALL
+                || b.kind() == FeedPart.Kind.WALL;
     }
 
     /** How many of its two sides join what they would meet; those that join on both stand first. */
