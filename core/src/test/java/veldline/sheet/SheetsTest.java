@@ -56,6 +56,72 @@ class SheetsTest {
         }
     }
 
+    /** Every run of the reserve fits its page; every joint has its box, and its torque where it is screwed. */
+    @Test
+    void aRunSheetHasEveryJointAndPort() {
+        for (Job job : TernholmSands.all()) {
+            Assessment a = new Assessor().assess(job);
+            List<Picture> pages = Sheets.of(Step.FEED_RUN, job).pages(a, Paper.LETTER);
+            assertThat(pages).hasSize(job.brief().field().isPresent() ? 1 : 2);
+            for (Picture page : pages) {
+                assertThat(page.texts()).allSatisfy(t -> {
+                    assertThat(t.x()).isBetween(Paper.MARGIN - 1, Paper.LETTER.width() - Paper.MARGIN + 1);
+                    assertThat(t.y())
+                            .as(job.name() + ": " + t.text())
+                            .isBetween(Paper.MARGIN, Paper.LETTER.height() - Paper.MARGIN + 1);
+                });
+            }
+            Picture far = pages.get(pages.size() - 1);
+            long joints = far.texts()
+                    .filter(t -> t.text().matches("\\d+  .*(jack|plug|built in)"))
+                    .count();
+            assertThat(joints).as(job.name()).isEqualTo(job.farRun().joints().size());
+            boolean mains = job.brief()
+                    .far()
+                    .radio()
+                    .sheet()
+                    .filter(s -> s.supply().volts() > 60)
+                    .isPresent();
+            assertThat(far.texts().anyMatch(t -> t.text().startsWith("Supply: ")))
+                    .as("a battery of the mains' voltage is none")
+                    .isEqualTo(!mains && job.brief().far().radio().sheet().isPresent());
+        }
+        List<String> near = Sheets.of(Step.FEED_RUN, JOB)
+                .pages(SAMPLE, Paper.A4)
+                .get(0)
+                .texts()
+                .map(Mark.Text::text)
+                .toList();
+        assertThat(near)
+                .contains("2 × RG-213 for N", "inner 6, dielectric 6, screen 7 mm; clamp", "1.00 N·m")
+                .anyMatch(t -> t.startsWith("Supply: "));
+    }
+
+    /** What is wound is drawn with every turn, and each part stands with its strain. */
+    @Test
+    void aMatchingSheetIsForWhatStandsBetween() {
+        assertThat(Sheets.of(Step.MATCH, JOB).title())
+                .as("nothing stands between")
+                .isEqualTo("Cut list");
+        Job storm = TernholmSands.all().get(6);
+        Job fed = new JobChange.Match(java.util.Optional.of(veldline.line.MatchWay.WOUND))
+                .applyTo(new JobChange.Fit(
+                                true,
+                                veldline.antenna.Families.wires("end-fed half wave")
+                                        .design(new veldline.antenna.Family.Wish(
+                                                3.66e6, 45, 2e-3, veldline.stock.Metal.COPPER, false)))
+                        .applyTo(storm));
+        Assessment a = new Assessor().assess(fed, Assessor.Depth.ALL, () -> true);
+        Picture page = Sheets.of(Step.MATCH, fed).pages(a, Paper.LETTER).get(0);
+        List<String> texts = page.texts().map(Mark.Text::text).toList();
+        assertThat(texts)
+                .contains("Turns on a ring", "As it is wound, from above", "cable", "screen", "antenna")
+                .anyMatch(t -> t.matches("\\d to \\d+ turns"))
+                .anyMatch(t -> t.endsWith("pF across"));
+        assertThat(page.texts())
+                .allSatisfy(t -> assertThat(t.y()).isBetween(Paper.MARGIN, Paper.LETTER.height() - Paper.MARGIN + 1));
+    }
+
     @Test
     void theCutListHasEveryElementInBothUnitsAndABoxForEach() {
         Picture page = Sheets.of(Step.SHAPE, JOB).pages(SAMPLE, Paper.A4).get(0);

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import veldline.assess.MatchFigures;
+import veldline.build.WindingDrawing;
 import veldline.explain.Origin;
 import veldline.line.MatchWay;
 import veldline.line.Piece;

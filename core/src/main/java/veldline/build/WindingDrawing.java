@@ -1,4 +1,4 @@
-package veldline.desktop.match;
+package veldline.build;
 
 import java.util.List;
 import veldline.line.WoundTransformer;
@@ -10,7 +10,7 @@ import veldline.picture.Pen;
 import veldline.picture.Role;
 
 /** A ring from above with every turn on it, as it is wound: the fewer turns beside the first of the others, and where each end goes. */
-final class WindingDrawing {
+public final class WindingDrawing {
     /** The gap that both ends of a winding are kept apart by, of a whole turn. */
     private static final double FREE = 0.17;
 
@@ -24,7 +24,12 @@ final class WindingDrawing {
     private final double y;
     private final double outer;
 
-    WindingDrawing(WoundTransformer of, Pen pen, double x, double y, double outer) {
+    /**
+     * @param x middle of the ring, in drawing units
+     * @param y likewise
+     * @param outer its radius
+     */
+    public WindingDrawing(WoundTransformer of, Pen pen, double x, double y, double outer) {
         this.of = of;
         this.pen = pen;
         this.x = x;
@@ -32,7 +37,8 @@ final class WindingDrawing {
         this.outer = outer;
     }
 
-    void draw() {
+    /** Draws it, three words under it. */
+    public void draw() {
         double inner = outer * of.ring().inner() / of.ring().outer();
         pen.dot(x, y, outer, Role.SAND, Role.INK, 1.5);
         pen.dot(x, y, inner, Role.SHEET, Role.INK, 1.5);
