@@ -20,8 +20,6 @@ import veldline.quantity.NumberText;
 final class FeedRules {
     /** A supply may be so much off. */
     private static final double ENOUGH = 0.15;
-    /** One that a hand carries up, ampere-hours. */
-    private static final double BATTERY = 7;
 
     private FeedRules() {}
 
@@ -152,8 +150,10 @@ final class FeedRules {
         Worked left = current.arrives();
         double fuse = 1000 * current.fuse();
         String reason = NumberText.shown(1000 * what.draws(), 0) + " mA are drawn: a fuse of "
-                + NumberText.shown(fuse, 0) + " mA at the supply; a battery of " + NumberText.shown(BATTERY, 0)
-                + " Ah lasts " + current.lasts(BATTERY).shown() + ". Mains side closed; a certified supply only.";
+                + NumberText.shown(fuse, 0) + " mA at the supply; a battery of "
+                + NumberText.shown(DirectCurrent.CARRIED, 0)
+                + " Ah lasts " + current.lasts(DirectCurrent.CARRIED).shown()
+                + ". Mains side closed; a certified supply only.";
         return left.value() >= (1 - ENOUGH) * what.volts()
                 ? Finding.fits(
                         left.shown(),

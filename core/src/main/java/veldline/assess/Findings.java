@@ -57,6 +57,7 @@ final class Findings {
                     List.of(
                             MatchRules::inUse,
                             MatchRules::better,
+                            MatchRules::widest,
                             MatchRules::choke,
                             MatchRules::wound,
                             TunerRules::of),

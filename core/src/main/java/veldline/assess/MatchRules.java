@@ -5,10 +5,13 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import org.hipparchus.complex.Complex;
 import veldline.antenna.Made;
 import veldline.explain.Finding;
 import veldline.explain.Worked;
+import veldline.field.pattern.Sweep;
 import veldline.job.Job;
+import veldline.line.BodeFano;
 import veldline.line.CurrentChoke;
 import veldline.line.MatchWay;
 import veldline.line.Piece;
@@ -73,6 +76,40 @@ final class MatchRules {
                         "Use the " + best.title(),
                         "SWR " + NumberText.shown(best.swr().value(), 2) + " at the cable.",
                         best.take()))));
+    }
+
+    /** How wide a match can be at all, which more parts do not change. */
+    static List<Finding> widest(Assessment a) {
+        double f = a.job().brief().frequency().value();
+        if (a.match().value().flatMap(MatchFigures::inUse).isEmpty()) {
+            return List.of();
+        }
+        return a.sweep()
+                .value()
+                .flatMap(w -> quality(w.points(), f))
+                .map(q -> BodeFano.widest(q, f))
+                .map(w -> List.of(Finding.fits(
+                        w.shown(),
+                        "is the widest band that any match keeps SWR 2 over.",
+                        "The antenna's quality is " + NumberText.shown(Math.PI * f / 1e6 / (w.value() * Math.log(3)), 1)
+                                + ". More parts come nearer to that, none goes beyond; thicker conductors or loss do.",
+                        w)))
+                .orElse(List.of());
+    }
+
+    /** From the curve's own points on either side of the frequency. */
+    private static Optional<Double> quality(List<Sweep.Point> points, double f) {
+        for (int i = 0; i + 1 < points.size(); i++) {
+            if (points.get(i).frequency() <= f && f <= points.get(i + 1).frequency()) {
+                Sweep.Point low = points.get(i);
+                Sweep.Point high = points.get(i + 1);
+                double half = (high.frequency() - low.frequency()) / 2;
+                Complex middle = low.impedance().add(high.impedance()).divide(2);
+                double q = BodeFano.quality(low.impedance(), middle, high.impedance(), f, half);
+                return half > 0 && middle.getReal() > 0 && q > 1 ? Optional.of(q) : Optional.empty();
+            }
+        }
+        return Optional.empty();
     }
 
     /** What is wound gets warm, and what is fed at an end has its return somewhere. */

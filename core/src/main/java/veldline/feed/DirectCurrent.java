@@ -18,6 +18,8 @@ public record DirectCurrent(double volts, double amperes, double ohms) {
         0.05, 0.063, 0.08, 0.1, 0.125, 0.16, 0.2, 0.25, 0.315, 0.4, 0.5, 0.63, 0.8, 1, 1.25, 1.6, 2, 2.5, 3.15, 4, 5,
         6.3, 8, 10
     };
+    /** A battery that a hand carries up, ampere-hours. */
+    public static final double CARRIED = 7;
     /** A fuse that carries so many times what is drawn lasts. */
     private static final double ROOM = 1.5;
     /** A lead battery gives so much of what stands on it, if it is to live. */

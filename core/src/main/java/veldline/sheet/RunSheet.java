@@ -31,8 +31,6 @@ final class RunSheet implements Sheet {
     private static final double THIRD = 430;
     /** What runs on more is fed from the mains, which nobody opens. */
     private static final double MOST_DIRECT = 60;
-    /** One that a hand carries up, ampere-hours. */
-    private static final double BATTERY = 7;
 
     @Override
     public String title() {
@@ -165,12 +163,12 @@ final class RunSheet implements Sheet {
     private static void lasts(Page page, RadioSheet s) {
         DirectCurrent most = new DirectCurrent(
                 s.supply().volts(), s.supply().watts() / s.supply().volts(), 0);
-        Worked hours = most.lasts(BATTERY);
+        Worked hours = most.lasts(DirectCurrent.CARRIED);
         for (String words : Paragraph.lines(
                 "Supply: " + NumberText.shown(s.supply().volts(), 0) + " V, at most "
                         + NumberText.shown(s.supply().watts(), 0) + " W; a fuse of "
                         + NumberText.shown(most.fuse(), 2) + " A in it. A battery of that voltage and "
-                        + NumberText.shown(BATTERY, 0) + " Ah lasts " + hours.shown() + " at full power.",
+                        + NumberText.shown(DirectCurrent.CARRIED, 0) + " Ah lasts " + hours.shown() + " at full power.",
                 Page.LINE - 4)) {
             page.down(18).put(words, 0, 12, Face.TEXT, Origin.of(hours));
         }

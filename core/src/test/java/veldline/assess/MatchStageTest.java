@@ -58,6 +58,20 @@ class MatchStageTest {
         assertThat(of(plain).inUse().orElseThrow().title()).isEqualTo(bent.title());
     }
 
+    /** What is kept with nothing between is narrower than what any match could keep. */
+    @Test
+    void theWidestBandIsToldAndNoneIsWider() {
+        Assessment a = ASSESSOR.assess(JOB, Assessor.Depth.ALL, () -> true);
+        Finding widest = a.of(Step.MATCH).stream()
+                .filter(f -> f.rest().contains("widest band"))
+                .findFirst()
+                .orElseThrow();
+        double bound = widest.worked().orElseThrow().value();
+        assertThat(a.match().value().orElseThrow().options().stream().flatMap(o -> o.band().stream()))
+                .isNotEmpty()
+                .allMatch(b -> b.value() < bound);
+    }
+
     /** A wire fed at its end: what the ring bears is held against what is sent, and where the return runs is told. */
     @Test
     void aRingIsHeldAgainstWhatIsSent() {

@@ -34,6 +34,7 @@ import veldline.feed.DirectCurrent;
 import veldline.feed.Drawer;
 import veldline.job.Job;
 import veldline.job.JobChange;
+import veldline.line.BodeFano;
 import veldline.line.CableLoss;
 import veldline.line.CurrentChoke;
 import veldline.line.Section;
@@ -90,6 +91,7 @@ class WorkedTest {
             gather(assessor.assess(new JobChange.Consider(Optional.of(o)).applyTo(job)), all);
         }
         all.addAll(trimmed(assessor.assess(TernholmSands.all().get(1), Assessor.Depth.ALL, () -> true)));
+        all.addAll(List.of(BodeFano.widest(9.4, 2437e6), BodeFano.widest(80, 3.66e6)));
         DirectCurrent supply = new DirectCurrent(12, 0.08, 1.7);
         all.addAll(List.of(supply.arrives(), supply.lasts(7), Drawer.part("w-n").workedLoss(2437e6)));
         TunerLook tuner = new TunerLook(

@@ -32,6 +32,30 @@ class MatchWayTest {
         assertThat(plan.load().getReal()).as("cut short at most").isEqualTo(25);
     }
 
+    /** A resonance of known quality is found again, and nothing that is built of parts without loss keeps SWR 2 over more. */
+    @Test
+    void noMatchIsWiderThanItsBound() {
+        double q = 20;
+        double r = 25;
+        java.util.function.DoubleFunction<Complex> series = f -> new Complex(r, r * q * (f / F - F / f));
+        double step = F / 1e4;
+        for (double f : new double[] {F, 1.01 * F}) {
+            double found = BodeFano.quality(series.apply(f - step), series.apply(f), series.apply(f + step), f, step);
+            assertThat(found).isCloseTo(q, within(f == F ? 1e-4 : 0.5));
+        }
+        double widest = 1e6 * BodeFano.widest(q, F).value();
+        for (MatchWay way :
+                List.of(MatchWay.L_NETWORK, MatchWay.QUARTER_WAVE, MatchWay.TWO_QUARTERS, MatchWay.STUB, MatchWay.PI)) {
+            Ladder ladder = way.plan(new Complex(r), 50, F).orElseThrow().ladder();
+            double kept = java.util.stream.DoubleStream.iterate(0.8 * F, f -> f < 1.2 * F, f -> f + F / 4000)
+                            .filter(f -> Mismatch.swr(ladder.seen(series.apply(f), f), 50) <= 2)
+                            .count()
+                    * F
+                    / 4000;
+            assertThat(kept).as(way.title()).isPositive().isLessThan(widest);
+        }
+    }
+
     /** A folded dipole of 280 Ω on half a wave of cable is 70 Ω; two rods bring the same loop to 50. */
     @Test
     void aLoopAndTwoRodsFeedWhatIsBalanced() {
