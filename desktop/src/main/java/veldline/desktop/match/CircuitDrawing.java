@@ -101,24 +101,13 @@ final class CircuitDrawing {
                 pen.line(m - 6, LOWER - 8, m + 6, LOWER - 8, Role.INK, 2);
             }
         } else if (p instanceof Piece.Loop) {
-            pen.path(
-                    List.of(
-                            new At(m - 12, UPPER),
-                            new At(m - 12, UPPER + 24),
-                            new At(m + 12, UPPER + 24),
-                            new At(m + 12, LOWER)),
-                    Role.INK,
-                    4,
-                    Dash.SOLID);
-            pen.path(
-                    List.of(
-                            new At(m - 12, UPPER),
-                            new At(m - 12, UPPER + 24),
-                            new At(m + 12, UPPER + 24),
-                            new At(m + 12, LOWER)),
-                    Role.SHEET,
-                    1.5,
-                    Dash.SOLID);
+            List<At> loop = List.of(
+                    new At(m - 12, UPPER),
+                    new At(m - 12, UPPER + 24),
+                    new At(m + 12, UPPER + 24),
+                    new At(m + 12, LOWER));
+            pen.path(loop, Role.INK, 4, Dash.SOLID);
+            pen.path(loop, Role.SHEET, 1.5, Dash.SOLID);
         } else {
             boolean core = p instanceof Piece.Wound;
             coil(m - (core ? 10 : 7), UPPER, LOWER);
