@@ -40,7 +40,9 @@ final class MatchRules {
                     String rest = o.id().equals("direct")
                             ? "at the cable, with nothing between."
                             : "at the cable with the " + o.title() + ".";
-                    String reason = "It costs " + o.loss().number() + " dB; up to 1.5 is good, up to 2 usable.";
+                    String reason = "It costs " + o.loss().number() + " dB"
+                            + (o.loss().value() >= TOLD ? ", and the line counts the antenna as matched" : "")
+                            + "; up to 1.5 is good, up to 2 usable.";
                     Finding f = o.swr().value() <= 2
                             ? Finding.fits("SWR " + o.swr().number(), rest, reason, o.swr())
                             : Finding.watch("SWR " + o.swr().number(), rest, reason, "SWR high", o.swr());
@@ -168,6 +170,9 @@ final class MatchRules {
 
     /** A core is linear to this part of its saturation. */
     private static final double LINEAR = 5;
+
+    /** What a match costs is on nobody's line; from so much on that is said, dB. */
+    private static final double TOLD = 0.1;
 
     /** Heat that is worth telling, watts. */
     private static final double WARM = 0.05;

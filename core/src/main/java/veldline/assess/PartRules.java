@@ -9,6 +9,7 @@ import veldline.explain.Finding;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
 import veldline.feed.CableClass;
+import veldline.feed.CableEnd;
 import veldline.feed.Connector;
 import veldline.feed.FeedChange;
 import veldline.feed.FeedPart;
@@ -29,6 +30,16 @@ final class PartRules {
             "IEC 61169 and data sheets of the kind; heat of the skin",
             "A factor of two, by make, air and height; under 1 GHz its value there is kept");
 
+    private static final Formula LEADS = new Formula(
+            "Reactance of open leads",
+            "Where the screen ends each millimetre to a terminal is a little coil; l in mm, f in GHz.",
+            "X",
+            "2·pi·f·l·0.8",
+            "Inductance of a short wire by itself, 0.8 nH a millimetre (Terman, Radio Engineers' Handbook, §2)",
+            "±30 %, by what is near; two leads side by side have less");
+
+    /** Open leads with more than that change what the antenna was made for, ohms. */
+    private static final double LEAD_OHMS = 10;
     /** So many rigid adapters in a row make a lever. */
     private static final int LEVER = 2;
 
@@ -44,6 +55,8 @@ final class PartRules {
                 lever(run, end).ifPresent(found::add);
                 found.addAll(cables(run, end));
                 found.addAll(notKnown(a, run, near));
+                found.addAll(leads(run, end, a.job().brief().frequency().value()));
+                noSocket(run, end).ifPresent(found::add);
             }
         }
         return found;
@@ -72,6 +85,54 @@ final class PartRules {
             }
         }
         return found;
+    }
+
+    /** Bare terminals: what the centimetres behind the end of the screen do at this frequency. */
+    private static List<Finding> leads(FeedRun run, End end, double frequency) {
+        List<Finding> found = new ArrayList<>();
+        for (FeedPart part : run.parts()) {
+            for (Connector side : List.of(part.radioSide(), part.antennaSide())) {
+                if (side.family() == Connector.Series.BUILT_IN) {
+                    CableClass.of(part)
+                            .flatMap(c -> CableEnd.of(c, side.family()))
+                            .map(e -> leads(e.inner() + e.dielectric(), end, frequency))
+                            .ifPresent(found::add);
+                }
+            }
+        }
+        return found;
+    }
+
+    private static Finding leads(double mm, End end, double frequency) {
+        Worked ohms = Worked.of(LEADS)
+                .computed("l", "open at the terminals", mm, "mm", 1)
+                .computed("f", "frequency", frequency / 1e9, "GHz", 4)
+                .gives(2 * Math.PI * frequency / 1e9 * mm * 0.8, "Ω", 1);
+        String rest =
+                "is what " + NumberText.shown(mm, 0) + " mm of open lead add at the terminals, " + end.name() + ".";
+        return ohms.value() <= LEAD_OHMS
+                ? Finding.fits(ohms.shown(), rest, "Little at this frequency.", ohms)
+                : Finding.watch(
+                        ohms.shown(),
+                        rest,
+                        "Bring the screen up to the terminals and keep both leads side by side, or fit a socket: "
+                                + NumberText.shown(mm * LEAD_OHMS / ohms.value(), 1) + " mm would be little.",
+                        "long leads",
+                        ohms);
+    }
+
+    /** A radio that was never made for a cable. */
+    private static Optional<Finding> noSocket(FeedRun run, End end) {
+        return run.radio().family() != Connector.Series.BUILT_IN || run.parts().isEmpty()
+                ? Optional.empty()
+                : Optional.of(Finding.plain(
+                        Finding.Level.WATCH,
+                        "No socket on " + end.radio().name() + ":",
+                        "opening it cannot be undone.",
+                        "Battery out and supply off first; look for direct voltage on the antenna's pad and keep it off the cable"
+                                + " with a capacitor; take the old antenna off, not beside it; the cable's jacket is held to the case, so"
+                                + " that nothing pulls at the pad. It may end an approval or a guarantee; local rules decide.",
+                        "no socket"));
     }
 
     /** What a part is called, and the watts it carries at 1 GHz. */

@@ -68,7 +68,9 @@ final class TunerRules {
                         Finding.Level.UNKNOWN,
                         why.isEmpty() ? "By hand" : "Automatic",
                         "is the kind for it; it stands " + most.shown() + " peak.",
-                        (why.isEmpty() ? "One frequency, and it needs no supply." : String.join(" and ", why) + ".")
+                        (why.isEmpty()
+                                        ? "One frequency, and it needs no supply."
+                                        : FeedRules.capital(String.join(" and ", why)) + ".")
                                 + " Tune at low power: what is not tuned yet sparks at less than it stands tuned.",
                         "which tuner?")
                 .withWorked(most);

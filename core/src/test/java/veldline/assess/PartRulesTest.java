@@ -30,6 +30,30 @@ class PartRulesTest {
                 job.nearRun().antenna()));
     }
 
+    /** 27 mm of open lead are 22 nH: 331 Ω at 2437 MHz, half an ohm at 3.66. A radio without a socket is opened for good. */
+    @Test
+    void openLeadsCountByTheFrequencyAndARadioIsOpenedForGood() {
+        Connector terminals =
+                new Connector(Connector.Series.BUILT_IN, Connector.Thread.INSIDE, Connector.Contact.PIN, 50);
+        Job job = with("c-rg213-n");
+        FeedRun run = job.nearRun();
+        Job bare = job.withNearRun(run.withPart(0, run.parts().get(0).withAntennaSide(terminals)));
+        Finding high = found(bare).stream()
+                .filter(f -> f.tag().equals("long leads"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(high.worked().orElseThrow().value()).isCloseTo(2 * Math.PI * 2.437e9 * 27 * 0.8e-9, within(1e-6));
+        Job low = new JobChange.OfBrief(new BriefChange.Frequency(Quantity.of("3.66", Unit.MHZ))).applyTo(bare);
+        assertThat(found(low))
+                .noneMatch(f -> f.tag().equals("long leads"))
+                .anyMatch(f -> f.rest().contains("27 mm of open lead"));
+        assertThat(found(job)).noneMatch(f -> f.rest().contains("open lead"));
+        Job opened = job.withNearRun(new FeedRun(terminals.mate(), run.parts(), run.antenna()));
+        assertThat(found(opened))
+                .anyMatch(f -> f.tag().equals("no socket") && f.reason().contains("local rules decide"));
+        assertThat(found(job)).noneMatch(f -> f.tag().equals("no socket"));
+    }
+
     /** A run in the mast weighs on the margin by what is not known of it, until it was measured. */
     @Test
     void whatIsNotKnownOfAnOldRunWeighsOnTheMargin() {

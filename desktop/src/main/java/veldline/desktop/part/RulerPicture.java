@@ -13,14 +13,19 @@ import veldline.quantity.NumberText;
 /** A value between its limits: ink where allowed, hatch where not, a post for the value. */
 final class RulerPicture {
     static final double HEIGHT = 40;
+    /** Beside the outermost of value and limits, of the way between them. */
+    private static final double AROUND = 0.1;
 
     private RulerPicture() {}
 
     static Picture of(Finding.Ruler r, Origin origin, double width) {
         double low = r.low().orElse(Math.min(r.value(), r.high().orElse(r.value())));
         double high = r.high().orElse(Math.max(r.value(), r.low().orElse(r.value())));
-        double room =
-                Math.max(0.35 * Math.max(high - low, 1e-9), 0.05 * Math.max(Math.abs(low), Math.abs(high)) + 0.05);
+        double span = Math.max(high, r.value()) - Math.min(low, r.value());
+        // A limit far from the value keeps room for its own number.
+        double room = Math.max(
+                Math.max(0.35 * Math.max(high - low, 1e-9), AROUND * span),
+                0.05 * Math.max(Math.abs(low), Math.abs(high)) + 0.05);
         Axis x = new Axis(Math.min(low, r.value()) - room, Math.max(high, r.value()) + room, 6, width - 6);
         Pen pen = Picture.pen(width, HEIGHT);
         double y = 14;
