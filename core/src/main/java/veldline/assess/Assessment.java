@@ -35,6 +35,7 @@ import veldline.path.Geodesic;
  * @param closer the whole sphere, what more of it buys, how it is built; comes last, too
  * @param beside the antenna that stands beside it to compare, where one does
  * @param outside what the cable's outside changes, where it counts as a wire
+ * @param tuner at every place along the run; empty above short wave, and while the match is not known
  * @param eirp what leaves the near antenna
  * @param mostEirp what may
  * @param powerNote what the rule on power says of itself
@@ -62,6 +63,7 @@ public record Assessment(
         Stage<BesideFigures> beside,
         Stage<OutsideFigures> outside,
         Stage<MatchFigures> match,
+        Optional<TunerLook> tuner,
         FeedFigures nearFeed,
         FeedFigures farFeed,
         Optional<Worked> eirp,
@@ -189,6 +191,7 @@ public record Assessment(
                 beside.orStale(before.beside, asOf),
                 outside.orStale(before.outside, asOf),
                 match.orStale(before.match, asOf),
+                match.value().isPresent() ? tuner : before.tuner,
                 nearFeed,
                 farFeed,
                 eirp,
@@ -243,6 +246,7 @@ public record Assessment(
                 beside,
                 outside,
                 match,
+                tuner,
                 nearFeed,
                 farFeed,
                 eirp,

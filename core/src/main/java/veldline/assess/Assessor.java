@@ -46,6 +46,7 @@ public final class Assessor {
     private final MatchStages matches = new MatchStages();
     private final Memory<PathStage.Input, PathFigures> paths = new Memory<>();
     private final SiteMemory sites = new SiteMemory();
+    private final Memory<TunerLook.Input, TunerLook> tuners = new Memory<>();
     private final Memory<FeedInput, FeedFigures> nearFeeds = new Memory<>();
     private final Memory<FeedInput, FeedFigures> farFeeds = new Memory<>();
     private final Memory<ProveStage.Input, ProveFigures> proofs = new Memory<>();
@@ -141,6 +142,7 @@ public final class Assessor {
                 closer.beside(job, depth, in -> antenna(in, goOn), in -> sweep(in, depth, goOn), goOn),
                 outside,
                 match,
+                TunerLook.input(job, match).map(in -> tuners.of(in, TunerLook::of)),
                 near,
                 far,
                 eirp,

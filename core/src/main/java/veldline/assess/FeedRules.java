@@ -14,6 +14,7 @@ import veldline.feed.FeedPart;
 import veldline.feed.FeedRun;
 import veldline.feed.Joint;
 import veldline.feed.MendSearch;
+import veldline.picture.Paragraph;
 import veldline.quantity.NumberText;
 
 /** Judgements on the chains. */
@@ -42,9 +43,9 @@ final class FeedRules {
                 if (fact.level() != Finding.Level.FITS) {
                     found.add(Finding.plain(
                                     fact.level(),
-                                    capital(fact.tag()),
+                                    Paragraph.capital(fact.tag()),
                                     "at joint " + (j + 1) + ", " + end + ".",
-                                    capital(fact.outcome()) + ".",
+                                    Paragraph.capital(fact.outcome()) + ".",
                                     fact.tag())
                             .withRemedies(
                                     fact.level() == Finding.Level.STOP ? remedies(run, figures, near) : List.of()));
@@ -262,9 +263,5 @@ final class FeedRules {
 
     static List<Finding> power(Assessment a) {
         return ShapeRules.power(a);
-    }
-
-    static String capital(String text) {
-        return text.isEmpty() ? text : Character.toUpperCase(text.charAt(0)) + text.substring(1);
     }
 }

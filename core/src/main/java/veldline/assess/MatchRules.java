@@ -17,6 +17,7 @@ import veldline.line.MatchWay;
 import veldline.line.Piece;
 import veldline.line.WoundTransformer;
 import veldline.link.End;
+import veldline.picture.Paragraph;
 import veldline.quantity.NumberText;
 import veldline.quantity.Unit;
 
@@ -64,13 +65,13 @@ final class MatchRules {
         if (best.inUse()
                 || used.isPresent() && used.get().loss().value() - best.loss().value() < 0.1) {
             return List.of(Finding.fits(
-                    FeedRules.capital(best.title()),
+                    Paragraph.capital(best.title()),
                     "loses least of all ways.",
                     "Another would gain under 0.1 dB.",
                     best.loss()));
         }
         return List.of(Finding.fits(
-                        FeedRules.capital(best.title()),
+                        Paragraph.capital(best.title()),
                         "would lose least: " + best.loss().shown() + ".",
                         best.parts() + ".",
                         best.loss())
@@ -89,14 +90,17 @@ final class MatchRules {
         return a.sweep()
                 .value()
                 .flatMap(w -> quality(w.points(), f))
-                .map(q -> BodeFano.widest(q, f))
-                .map(w -> List.of(Finding.fits(
-                        w.shown(),
-                        "is the widest band that any match keeps SWR 2 over.",
-                        "The antenna's quality is " + NumberText.shown(Math.PI * f / 1e6 / (w.value() * Math.log(3)), 1)
-                                + ". More parts come nearer to that, none goes beyond; thicker conductors or loss do.",
-                        w)))
+                .map(q -> List.of(widest(q, BodeFano.widest(q, f))))
                 .orElse(List.of());
+    }
+
+    private static Finding widest(double quality, Worked band) {
+        return Finding.fits(
+                band.shown(),
+                "is the widest band that any match keeps SWR 2 over.",
+                "The antenna's quality is " + NumberText.shown(quality, 1)
+                        + ". More parts come nearer to that, none goes beyond; thicker conductors or loss do.",
+                band);
     }
 
     /** From the curve's own points on either side of the frequency. */

@@ -11,6 +11,7 @@ import veldline.job.Job;
 import veldline.job.JobChange;
 import veldline.link.Offer;
 import veldline.link.PolarizationMatch;
+import veldline.picture.Paragraph;
 import veldline.quantity.NumberText;
 
 /** Judgements on an advert, before anything is bought. The claim is judged by what is possible, not by who made it. */
@@ -131,7 +132,7 @@ final class OfferRules {
     private static Optional<Finding> polarization(Assessment a, Offer o) {
         return a.job().antenna(!a.job().madeNear()).polarized().map(other -> {
             Worked loss = PolarizationMatch.loss(o.polarization(), other);
-            String lead = FeedRules.capital(o.polarization().words()) + " to " + other.words() + ":";
+            String lead = Paragraph.capital(o.polarization().words()) + " to " + other.words() + ":";
             return loss.value() < 0.5
                     ? Finding.fits(lead, "no loss.", "", loss)
                     : loss.value() < 10

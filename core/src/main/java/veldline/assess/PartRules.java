@@ -30,11 +30,14 @@ final class PartRules {
             "IEC 61169 and data sheets of the kind; heat of the skin",
             "A factor of two, by make, air and height; under 1 GHz its value there is kept");
 
+    /** Of a short wire by itself, a millimetre. */
+    private static final double LEAD_NANOHENRIES = 0.8;
+
     private static final Formula LEADS = new Formula(
             "Reactance of open leads",
             "Where the screen ends each millimetre to a terminal is a little coil; l in mm, f in GHz.",
             "X",
-            "2·pi·f·l·0.8",
+            "2·pi·f·l·" + LEAD_NANOHENRIES,
             "Inductance of a short wire by itself, 0.8 nH a millimetre (Terman, Radio Engineers' Handbook, §2)",
             "±30 %, by what is near; two leads side by side have less");
 
@@ -107,7 +110,7 @@ final class PartRules {
         Worked ohms = Worked.of(LEADS)
                 .computed("l", "open at the terminals", mm, "mm", 1)
                 .computed("f", "frequency", frequency / 1e9, "GHz", 4)
-                .gives(2 * Math.PI * frequency / 1e9 * mm * 0.8, "Ω", 1);
+                .gives(2 * Math.PI * frequency / 1e9 * mm * LEAD_NANOHENRIES, "Ω", 1);
         String rest =
                 "is what " + NumberText.shown(mm, 0) + " mm of open lead add at the terminals, " + end.name() + ".";
         return ohms.value() <= LEAD_OHMS

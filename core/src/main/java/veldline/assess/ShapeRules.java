@@ -17,6 +17,7 @@ import veldline.explain.Worked;
 import veldline.feed.FeedPart;
 import veldline.job.JobChange;
 import veldline.line.CableLoss;
+import veldline.picture.Paragraph;
 import veldline.quantity.NumberText;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
@@ -203,7 +204,8 @@ final class ShapeRules {
             return List.of();
         }
         Worked loss = a.path().polarization();
-        String pair = capital(near.get().words()) + " here, " + far.get().words() + " there:";
+        String pair =
+                Paragraph.capital(near.get().words()) + " here, " + far.get().words() + " there:";
         if (loss.value() < 0.5) {
             return List.of(Finding.fits(
                     pair, "no loss.", "Crossed they would lose nearly everything, twenty decibels or more.", loss));
@@ -244,10 +246,6 @@ final class ShapeRules {
                         "Another antenna, or the same built the other way about.",
                         new JobChange.Fit(true, b.withPolarization(far))))
                 : List.of();
-    }
-
-    private static String capital(String words) {
-        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 
     static List<Finding> fits(Assessment a) {

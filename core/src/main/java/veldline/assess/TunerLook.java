@@ -1,13 +1,14 @@
 package veldline.assess;
 
-import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.hipparchus.complex.Complex;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
 import veldline.feed.CableClass;
-import veldline.feed.FeedPart;
 import veldline.feed.FeedRun;
 import veldline.job.Job;
 import veldline.line.Ladder;
@@ -15,21 +16,24 @@ import veldline.line.Mismatch;
 import veldline.line.Piece;
 import veldline.line.Section;
 import veldline.line.Tuner;
+import veldline.line.WoundTransformer;
 import veldline.link.End;
+import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
 
 /**
- * A tuner at any place along the run of the end that is made here, behind whatever match is in use.
+ * A tuner at every place along the run of the end that is made here, behind whatever match is in use.
  *
- * @param load what the cable's far end sees, ohms
- * @param cable all of the run as one line: its length, and what it takes into a match
- * @param watts that the set sends
+ * @param swr at the antenna, before the cable flatters it
+ * @param swrAtSet what the set sees through the cable
+ * @param untuned lost on the way with none
+ * @param places from the set to the antenna, evenly
  */
-public record TunerLook(Complex load, Section cable, double frequency, double watts) {
+public record TunerLook(Worked swr, Worked swrAtSet, Worked untuned, List<Place> places) {
     /** Above it none is made: what is off is mended at the antenna. */
-    public static final double HIGHEST = 60e6;
-    /** Places it is moved through, from the set to the antenna. */
-    public static final int PLACES = 40;
+    public static final double HIGHEST = WoundTransformer.HIGHEST;
+    /** The last of its places, which is the antenna's. */
+    public static final int LAST = 40;
     /** The school: at the set, unless moving it saves so much, dB. */
     public static final double WORTH_MOVING = 1;
 
@@ -43,19 +47,45 @@ public record TunerLook(Complex load, Section cable, double frequency, double wa
             "Circuit sum along the cable",
             "±10 %; modulation that peaks doubles it");
 
+    public TunerLook {
+        places = List.copyOf(places);
+    }
+
+    /**
+     * One place.
+     *
+     * @param before metres of cable from the set to it
+     * @param behind metres of cable from it to the antenna
+     * @param loss from the set to the antenna
+     * @param most the greatest voltage along the cable
+     * @param volts peak along the cable from the set to it and from it to the antenna, {@link #LAST} steps each
+     */
+    public record Place(double before, double behind, Worked loss, Worked most, List<Double> volts) {
+        public Place {
+            volts = List.copyOf(volts);
+        }
+    }
+
+    /**
+     * What decides it.
+     *
+     * @param load what the cable's far end sees, ohms
+     * @param cable all of the run as one line: its length, and what it takes into a match
+     * @param watts that the set sends
+     */
+    record Input(Complex load, Section cable, double frequency, double watts) {}
+
     /** Empty above short wave, and where the antenna's impedance is not known. */
-    public static Optional<TunerLook> of(Assessment a) {
-        Job job = a.job();
+    static Optional<Input> input(Job job, Stage<MatchFigures> match) {
         double frequency = job.brief().frequency().value();
         if (frequency > HIGHEST) {
             return Optional.empty();
         }
-        FeedRun run = job.madeNear() ? job.nearRun() : job.farRun();
+        FeedRun run = job.run(job.madeNear());
         End end = job.madeNear() ? job.brief().near() : job.brief().far();
-        return a.match()
-                .value()
+        return match.value()
                 .flatMap(MatchFigures::inUse)
-                .map(o -> new TunerLook(
+                .map(o -> new Input(
                         new Complex(o.resistance().value(), o.reactance().value()),
                         line(run),
                         frequency,
@@ -66,12 +96,12 @@ public record TunerLook(Complex load, Section cable, double frequency, double wa
     private static Section line(FeedRun run) {
         double metres = run.parts().stream()
                 .flatMap(p -> p.length().stream())
-                .mapToDouble(q -> q.value())
+                .mapToDouble(Quantity::value)
                 .sum();
-        Optional<FeedPart> longest = run.parts().stream()
+        return run.parts().stream()
                 .filter(p -> p.cable().isPresent() && p.length().isPresent())
-                .max(java.util.Comparator.comparingDouble(p -> p.length().get().value()));
-        return longest.map(p -> new Section(
+                .max(Comparator.comparingDouble(p -> p.length().get().value()))
+                .map(p -> new Section(
                         MatchStage.LINE,
                         CableClass.of(p).map(CableClass::velocity).orElse(USUAL_VELOCITY),
                         p.cable().get(),
@@ -79,63 +109,54 @@ public record TunerLook(Complex load, Section cable, double frequency, double wa
                 .orElseGet(() -> Section.ideal(MatchStage.LINE, USUAL_VELOCITY, 0));
     }
 
-    /** At the antenna, before the cable flatters it. */
-    public Worked swr() {
-        return Mismatch.workedSwr(load, cable.z0(), "the antenna");
+    static TunerLook of(Input in) {
+        Complex seen = Ladder.of(new Piece.Along(in.cable)).seen(in.load, in.frequency);
+        return new TunerLook(
+                Mismatch.workedSwr(in.load, in.cable.z0(), "the antenna"),
+                Mismatch.workedSwr(seen, in.cable.z0(), "what the set sees"),
+                Tuner.untuned(in.load, in.cable, in.frequency),
+                IntStream.rangeClosed(0, LAST).mapToObj(k -> place(in, k)).toList());
     }
 
-    /** What the set sees through the cable. */
-    public Worked swrAtSet() {
-        return Mismatch.workedSwr(
-                Ladder.of(new Piece.Along(cable)).seen(load, frequency), cable.z0(), "what the set sees");
+    private static Place place(Input in, int at) {
+        Tuner tuner = Tuner.at(in.load, in.cable, 1 - (double) at / LAST, in.frequency);
+        List<Piece.State> states =
+                tuner.ladder().look(in.load, in.frequency).at(in.watts).states();
+        List<Double> volts = Stream.concat(
+                        volts(states.get(3), tuner.before(), in.frequency),
+                        volts(states.get(0), tuner.behind(), in.frequency))
+                .toList();
+        double peak = volts.stream().mapToDouble(v -> v).max().orElse(0);
+        return new Place(
+                tuner.before().metres(),
+                tuner.behind().metres(),
+                tuner.loss(in.load, in.frequency),
+                Worked.of(VOLTS)
+                        .computed("u", "effective, where it is greatest", peak / Math.sqrt(2), "V", 3)
+                        .gives(peak, "V", 0),
+                volts);
     }
 
-    /** @param place 0 at the set to {@link #PLACES} at the antenna */
-    public Tuner at(int place) {
-        return Tuner.at(load, cable, 1 - (double) place / PLACES, frequency);
+    /** Peaks towards the place whose state is known, from the other end of a cable on. */
+    private static Stream<Double> volts(Piece.State state, Section cable, double frequency) {
+        return IntStream.rangeClosed(0, LAST)
+                .mapToObj(k -> new Piece.Along(cable.scaled(1 - (double) k / LAST))
+                                .after(state, frequency)
+                                .volts()
+                                .norm()
+                        * Math.sqrt(2));
     }
 
-    /** @param place 0 at the set to {@link #PLACES} at the antenna */
-    public Worked loss(int place) {
-        return at(place).loss(load, frequency);
+    public Place atSet() {
+        return places.get(0);
     }
 
-    public Worked untuned() {
-        return Tuner.untuned(load, cable, frequency);
+    public Place atAntenna() {
+        return places.get(LAST);
     }
 
-    /** Where it stands by default. */
+    /** Where it stands by default: an index of its places. */
     public int usual() {
-        return loss(0).value() - loss(PLACES).value() >= WORTH_MOVING ? PLACES : 0;
-    }
-
-    /**
-     * Peak volts along the cable from the set to the antenna.
-     *
-     * @param steps places that are looked at on either side of the tuner
-     */
-    public List<Double> volts(int place, int steps) {
-        Tuner tuner = at(place);
-        Ladder.Look all = tuner.ladder().look(load, frequency).at(watts);
-        List<Double> volts = new ArrayList<>();
-        for (int k = steps; k >= 0; k--) {
-            volts.add(peak(all.states().get(3), tuner.before().scaled((double) k / steps)));
-        }
-        for (int k = steps; k >= 0; k--) {
-            volts.add(peak(all.states().get(0), tuner.behind().scaled((double) k / steps)));
-        }
-        return volts;
-    }
-
-    private double peak(Piece.State from, Section by) {
-        return new Piece.Along(by).after(from, frequency).volts().norm() * Math.sqrt(2);
-    }
-
-    /** The greatest of them. */
-    public Worked most(int place) {
-        double peak = volts(place, PLACES).stream().mapToDouble(v -> v).max().orElse(0);
-        return Worked.of(VOLTS)
-                .computed("u", "effective, where it is greatest", peak / Math.sqrt(2), "V", 3)
-                .gives(peak, "V", 0);
+        return atSet().loss().value() - atAntenna().loss().value() >= WORTH_MOVING ? LAST : 0;
     }
 }

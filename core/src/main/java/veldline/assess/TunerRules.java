@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import veldline.explain.Finding;
 import veldline.explain.Worked;
+import veldline.picture.Paragraph;
 
 /** Judgements on a tuner: whether one is needed, which kind, where, and what it has to withstand. */
 final class TunerRules {
@@ -17,7 +18,7 @@ final class TunerRules {
     private TunerRules() {}
 
     static List<Finding> of(Assessment a) {
-        return TunerLook.of(a)
+        return a.tuner()
                 .filter(t -> t.swr().value() > NOTHING)
                 .map(t -> List.of(need(t), place(t), kind(a, t)))
                 .orElse(List.of());
@@ -42,9 +43,9 @@ final class TunerRules {
     }
 
     private static Finding place(TunerLook t) {
-        Worked set = t.loss(0);
-        Worked antenna = t.loss(TunerLook.PLACES);
-        boolean moved = t.usual() == TunerLook.PLACES;
+        Worked set = t.atSet().loss();
+        Worked antenna = t.atAntenna().loss();
+        boolean moved = t.usual() == TunerLook.LAST;
         String rest = "there " + (moved ? antenna : set).shown() + " are lost, "
                 + (moved ? "at the set " + set.shown() : "at the antenna " + antenna.shown()) + ".";
         String reason = moved
@@ -55,7 +56,7 @@ final class TunerRules {
     }
 
     private static Finding kind(Assessment a, TunerLook t) {
-        boolean mast = t.usual() == TunerLook.PLACES;
+        boolean mast = t.usual() == TunerLook.LAST;
         List<String> why = new ArrayList<>();
         if (mast) {
             why.add("nobody turns knobs on a mast");
@@ -63,14 +64,14 @@ final class TunerRules {
         if (a.job().stations().size() > 1) {
             why.add(a.job().stations().size() + " frequencies are in use");
         }
-        Worked most = t.most(t.usual());
+        Worked most = t.places().get(t.usual()).most();
         return Finding.plain(
                         Finding.Level.UNKNOWN,
                         why.isEmpty() ? "By hand" : "Automatic",
                         "is the kind for it; it stands " + most.shown() + " peak.",
                         (why.isEmpty()
                                         ? "One frequency, and it needs no supply."
-                                        : FeedRules.capital(String.join(" and ", why)) + ".")
+                                        : Paragraph.capital(String.join(" and ", why)) + ".")
                                 + " Tune at low power: what is not tuned yet sparks at less than it stands tuned.",
                         "which tuner?")
                 .withWorked(most);

@@ -1,6 +1,7 @@
 package veldline.feed;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import org.apache.commons.csv.CSVRecord;
 import veldline.quantity.NumberText;
@@ -11,17 +12,18 @@ import veldline.quantity.NumberText;
  *
  * @param series that it is made for; built in for an antenna's own two terminals
  * @param size of cable
- * @param way how it is closed: crimp, clamp, solder, press, screw, terminals
+ * @param way how it is closed
  * @param inner bare, millimetres from the tip
  * @param dielectric bare, from there on
  * @param screen bare, from there on to the jacket
  * @param slidesOn what goes over the cable first
+ * @param tool that closes it
  * @param source of these lengths, with its year
  */
 public record CableEnd(
         Connector.Series series,
         Size size,
-        String way,
+        Way way,
         double inner,
         double dielectric,
         double screen,
@@ -34,6 +36,39 @@ public record CableEnd(
         MIDDLE,
         THICK,
         TUBE
+    }
+
+    /** How an end is closed, and whether its screen is laid back for it. */
+    public enum Way {
+        CRIMP(
+                false,
+                "Pin on the inner, crimped or soldered; body over the dielectric, under the screen; ferrule forward,"
+                        + " pressed once with this cable's die."),
+        CLAMP(true, "Pin on the inner; body on, nut tightened on the clamp while the body is held still."),
+        SOLDER(
+                false,
+                "Screen and inner soldered quickly, before the dielectric flows. Unplugged at both ends; mind the hot tip and"
+                        + " the fumes."),
+        PRESS(
+                true,
+                "Pushed on until the dielectric is flush inside, then pressed; the inner stands 2 mm past the nut."),
+        SCREW(false, "Inner under its screw, screen under the collar; cap on."),
+        TERMINALS(
+                false,
+                "Inner under the screw, laid around it the way it turns; tail under the saddle. Neither side touches the"
+                        + " other, nor could if it is shaken.");
+
+        private final boolean back;
+        private final String closing;
+
+        Way(boolean back, String closing) {
+            this.back = back;
+            this.closing = closing;
+        }
+
+        public String words() {
+            return name().toLowerCase(Locale.ROOT);
+        }
     }
 
     /**
@@ -86,7 +121,7 @@ public record CableEnd(
 
     /** From the bare cable to one that is covered and hangs well, in order. */
     public List<Step> steps() {
-        boolean bare = series == Connector.Series.BUILT_IN;
+        String before = dielectric > 0 ? mm(dielectric) + " of dielectric before it." : "flush with the screen.";
         return List.of(
                 new Step(
                         "Slide on first", slidesOn + ". What is forgotten now costs the whole end again.", Bared.WHOLE),
@@ -95,25 +130,12 @@ public record CableEnd(
                         mm(stripped()) + " from the tip, cut square; turn the cable, not the knife, and nick no strand."
                                 + " Blade away from the hand.",
                         Bared.SCREEN),
-                new Step(
-                        bare
-                                ? "Screen to a tail"
-                                : way.equals("clamp") || way.equals("press") ? "Screen back" : "Screen cut",
-                        bare
-                                ? mm(screen) + " of it combed out and twisted to one tail, away from the inner."
-                                : way.equals("clamp") || way.equals("press")
-                                        ? mm(screen) + " of it combed out and laid back over the clamp or the jacket."
-                                        : mm(screen) + " of it left standing, cut around evenly.",
-                        Bared.DIELECTRIC),
+                screened(),
                 new Step(
                         "Inner bare",
-                        mm(inner) + " of inner, "
-                                + (dielectric > 0
-                                        ? mm(dielectric) + " of dielectric before it."
-                                        : "flush with the screen.")
-                                + " Not nicked, and tinned if it is stranded.",
+                        mm(inner) + " of inner, " + before + " Not nicked, and tinned if it is stranded.",
                         Bared.INNER),
-                new Step("Close", closing(), Bared.INNER),
+                new Step("Close", way.closing + " With: " + tool + ".", Bared.INNER),
                 new Step(
                         "Check",
                         "Before the antenna is on: inner to inner and screen to screen under 1 Ω, inner to screen open; under a"
@@ -126,23 +148,19 @@ public record CableEnd(
                         Bared.INNER));
     }
 
-    private String closing() {
-        return switch (way) {
-            case "crimp" ->
-                "Pin on the inner, crimped or soldered; body over the dielectric, under the screen; ferrule forward and"
-                        + " pressed once, with the " + tool + " and the die of this cable.";
-            case "clamp" ->
-                "Pin on the inner; body on, nut tightened on the clamp while the body is held still; " + tool + ".";
-            case "solder" ->
-                "Screen and inner soldered with the " + tool
-                        + ", quickly, before the dielectric flows. Unplugged at both ends; mind the hot tip and the fumes.";
-            case "press" ->
-                "Pushed on until the dielectric is flush inside, then pressed; the inner stands 2 mm past the nut.";
-            case "screw" -> "Inner under its screw, screen under the collar; cap on.";
-            default ->
-                "Inner under the screw, laid around it the way it turns; tail under the saddle. Neither side touches the"
-                        + " other, nor could if it is shaken.";
-        };
+    private Step screened() {
+        if (way == Way.TERMINALS) {
+            return new Step(
+                    "Screen to a tail",
+                    mm(screen) + " of it combed out and twisted to one tail, away from the inner.",
+                    Bared.DIELECTRIC);
+        }
+        return way.back
+                ? new Step(
+                        "Screen back",
+                        mm(screen) + " of it combed out and laid back over the clamp or the jacket.",
+                        Bared.DIELECTRIC)
+                : new Step("Screen cut", mm(screen) + " of it left standing, cut around evenly.", Bared.DIELECTRIC);
     }
 
     private static String mm(double mm) {
@@ -152,8 +170,8 @@ public record CableEnd(
     private static CableEnd of(CSVRecord row) {
         return new CableEnd(
                 Connector.Series.valueOf(row.get("series")),
-                Size.valueOf(row.get("size").toUpperCase(java.util.Locale.ROOT)),
-                row.get("way"),
+                Size.valueOf(row.get("size").toUpperCase(Locale.ROOT)),
+                Way.valueOf(row.get("way").toUpperCase(Locale.ROOT)),
                 Double.parseDouble(row.get("inner mm")),
                 Double.parseDouble(row.get("dielectric mm")),
                 Double.parseDouble(row.get("screen mm")),

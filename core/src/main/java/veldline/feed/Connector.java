@@ -86,7 +86,7 @@ public record Connector(Series family, Thread thread, Contact contact, int ohms)
 
         /** What holds it, in a word: a thread, or a body that snaps or is pushed. */
         public String body() {
-            return coupling.contains("thread") ? "thread" : "body";
+            return InHand.Coupling.of(this) == InHand.Coupling.THREAD ? "thread" : "body";
         }
 
         /** Whether what the trade calls a plug holds the pin: not where the fixed half, called jack, carries it. */

@@ -35,12 +35,35 @@ public record Joint(Connector radioSide, Connector antennaSide) {
         return facts(frequency).stream().map(Fact::level).max(Enum::compareTo).orElseThrow();
     }
 
+    /** Whether none of the facts stops it; asked of a whole drawer, so without the words. */
     public boolean joins(double frequency) {
-        return level(frequency) != Finding.Level.STOP;
+        return sameSeries() && threadsMeet() && contactsMeet() && !forced() && ceiling() >= frequency;
+    }
+
+    private boolean sameSeries() {
+        return radioSide.family() == antennaSide.family();
+    }
+
+    private boolean threadsMeet() {
+        return radioSide.thread() != antennaSide.thread();
+    }
+
+    private boolean contactsMeet() {
+        return radioSide.contact() != antennaSide.contact();
+    }
+
+    /** Only in one series do a pin and a socket of two impedances spoil each other. */
+    private boolean forced() {
+        return radioSide.ohms() != antennaSide.ohms() && sameSeries() && radioSide.family() == Connector.Series.N;
+    }
+
+    /** The lower of both, hertz. */
+    private double ceiling() {
+        return Math.min(radioSide.family().ceiling(), antennaSide.family().ceiling());
     }
 
     private Fact size() {
-        boolean same = radioSide.family() == antennaSide.family();
+        boolean same = sameSeries();
         return new Fact(
                 "Series",
                 radioSide.family().words(),
@@ -54,7 +77,7 @@ public record Joint(Connector radioSide, Connector antennaSide) {
     }
 
     private Fact thread() {
-        boolean good = radioSide.thread() != antennaSide.thread();
+        boolean good = threadsMeet();
         return new Fact(
                 "Body thread",
                 radioSide.thread().words(),
@@ -69,7 +92,7 @@ public record Joint(Connector radioSide, Connector antennaSide) {
     }
 
     private Fact contact() {
-        boolean good = radioSide.contact() != antennaSide.contact();
+        boolean good = contactsMeet();
         boolean pins = radioSide.contact() == Connector.Contact.PIN;
         return new Fact(
                 "Centre contact",
@@ -82,8 +105,7 @@ public record Joint(Connector radioSide, Connector antennaSide) {
 
     private Fact impedance() {
         boolean same = radioSide.ohms() == antennaSide.ohms();
-        boolean forced =
-                !same && radioSide.family() == antennaSide.family() && radioSide.family() == Connector.Series.N;
+        boolean forced = forced();
         return new Fact(
                 "Impedance",
                 radioSide.ohms() + " Ω",
@@ -105,8 +127,7 @@ public record Joint(Connector radioSide, Connector antennaSide) {
     }
 
     private Fact ceiling(double frequency) {
-        double least =
-                Math.min(radioSide.family().ceiling(), antennaSide.family().ceiling());
+        double least = ceiling();
         Finding.Level level = least < frequency
                 ? Finding.Level.STOP
                 : least < CEILING_ROOM * frequency ? Finding.Level.WATCH : Finding.Level.FITS;

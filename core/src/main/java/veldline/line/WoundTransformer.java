@@ -3,7 +3,6 @@ package veldline.line;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.ToDoubleFunction;
 import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -79,25 +78,34 @@ public record WoundTransformer(Ring ring, int rings, int atLine, int atLoad) {
      * @param turns over turns; empty for whichever suits
      */
     public static Optional<WoundTransformer> of(Complex load, double z0, double frequency, Optional<Double> turns) {
+        if (frequency >= HIGHEST) {
+            return Optional.empty();
+        }
         DoubleStream ratios = turns.map(DoubleStream::of)
                 .orElseGet(() -> DoubleStream.of(RATIOS).flatMap(r -> DoubleStream.of(r, 1 / r)));
         return ratios.boxed()
-                .flatMap(r -> carrying(wound(r).filter(t -> t.fits(frequency)).toList(), load, z0, frequency).stream())
-                .min(Comparator.comparingDouble(t -> t.plan(load, z0, frequency).loss(z0, frequency)));
+                .flatMap(r -> carrying(r, load, z0, frequency).stream())
+                .min(Comparator.comparingDouble(Weighed::loss))
+                .map(Weighed::of);
     }
 
+    private record Weighed(WoundTransformer of, double loss, double watts) {}
+
     /** Of one ratio, and of what loses little more than the least, what takes the usual power with the least wire. */
-    private static Optional<WoundTransformer> carrying(
-            List<WoundTransformer> all, Complex load, double z0, double frequency) {
-        ToDoubleFunction<WoundTransformer> loss =
-                t -> t.plan(load, z0, frequency).loss(z0, frequency);
-        double least = all.stream().mapToDouble(loss).min().orElse(0);
+    private static Optional<Weighed> carrying(double ratio, Complex load, double z0, double frequency) {
+        List<Weighed> all = wound(ratio)
+                .filter(t -> t.fits(frequency))
+                .map(t -> new Weighed(
+                        t,
+                        new MatchWay.Plan(load, t.ladder(load, z0, frequency), "").loss(z0, frequency),
+                        t.ring.gives() / t.share(z0, frequency)))
+                .toList();
+        double least = all.stream().mapToDouble(Weighed::loss).min().orElse(0);
         return all.stream()
-                .filter(t -> loss.applyAsDouble(t) <= least + ALIKE)
-                .min(Comparator.comparing(
-                                (WoundTransformer t) -> t.most(z0, frequency).value() < USUAL)
-                        .thenComparingDouble(WoundTransformer::wire)
-                        .thenComparingDouble(loss));
+                .filter(w -> w.loss <= least + ALIKE)
+                .min(Comparator.comparing((Weighed w) -> w.watts < USUAL)
+                        .thenComparingDouble(w -> w.of.wire())
+                        .thenComparingDouble(Weighed::loss));
     }
 
     private static Stream<WoundTransformer> wound(double ratio) {
@@ -115,8 +123,7 @@ public record WoundTransformer(Ring ring, int rings, int atLine, int atLoad) {
     }
 
     private boolean fits(double frequency) {
-        return frequency < HIGHEST
-                && atLine + atLoad <= ring.room(WIRE)
+        return atLine + atLoad <= ring.room(WIRE)
                 && Math.max(atLine, atLoad) * ring.around(WIRE) < OF_A_WAVE * 299_792_458.0 / frequency;
     }
 
@@ -149,19 +156,28 @@ public record WoundTransformer(Ring ring, int rings, int atLine, int atLoad) {
     }
 
     /** With the capacitor that makes up for the leakage, across its side of the fewer turns. */
-    public MatchWay.Plan plan(Complex load, double z0, double frequency) {
+    private Ladder ladder(Complex load, double z0, double frequency) {
         Piece.Wound turns = new Piece.Wound(this, 1);
         boolean up = atLoad >= atLine;
         double low = up ? z0 : load.norm();
         Piece makesUp =
                 new Piece.Across(Reactor.nearest(-low * low / (2 * Math.PI * frequency * leakage()), frequency));
-        Ladder ladder = up ? Ladder.of(turns, makesUp) : Ladder.of(makesUp, turns);
+        return up ? Ladder.of(turns, makesUp) : Ladder.of(makesUp, turns);
+    }
+
+    /** The way to a match that it is, with how it is wound. */
+    public MatchWay.Plan plan(Complex load, double z0, double frequency) {
         return new MatchWay.Plan(
                 load,
-                ladder,
+                ladder(load, z0, frequency),
                 words() + "; " + NumberText.shown(wire(), 1)
                         + " m of wire 1 mm thick with its insulation, the fewer turns twisted around the first of the others"
                         + "; a drop of glue, a box that breathes");
+    }
+
+    /** Of the power, that the core turns to heat on a matched line. */
+    private double share(double z0, double frequency) {
+        return z0 * ring.wound(atLine, frequency).reciprocal().getReal();
     }
 
     /** “a ring of 61 by 35.6 by 12.7 mm, nickel-zinc, permeability 800”. */
@@ -199,7 +215,7 @@ public record WoundTransformer(Ring ring, int rings, int atLine, int atLoad) {
 
     /** A steady carrier at which it is as warm as it should get. */
     public Worked most(double z0, double frequency) {
-        double share = z0 * ring.wound(atLine, frequency).reciprocal().getReal();
+        double share = share(z0, frequency);
         return Worked.of(MOST)
                 .computed("w", "leaves it at 40 K", ring.gives(), "W", 3)
                 .computed("c", "share turned to heat", share, "", 6)

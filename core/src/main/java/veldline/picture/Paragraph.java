@@ -7,6 +7,11 @@ import java.util.List;
 public final class Paragraph {
     private Paragraph() {}
 
+    /** As a sentence begins. */
+    public static String capital(String words) {
+        return words.isEmpty() ? words : Character.toUpperCase(words.charAt(0)) + words.substring(1);
+    }
+
     /** Lines of at most so many letters; a word that is longer stands alone. */
     public static List<String> lines(String text, int letters) {
         List<String> lines = new ArrayList<>();

@@ -47,12 +47,7 @@ final class MatchSheet implements Sheet {
 
     private static void option(Page page, MatchFigures.Option o) {
         page.down(26)
-                .put(
-                        Character.toUpperCase(o.title().charAt(0)) + o.title().substring(1),
-                        0,
-                        15,
-                        Face.BOLD,
-                        Origin.Plain.NAME)
+                .put(Paragraph.capital(o.title()), 0, 15, Face.BOLD, Origin.Plain.NAME)
                 .put("SWR " + o.swr().number() + " at the cable", VOLTS, 13, Face.MONO, Origin.of(o.swr()))
                 .put("loses " + o.loss().shown(), AMPERES + 70, 13, Face.MONO, Origin.of(o.loss()));
         page.down(24)
@@ -81,7 +76,7 @@ final class MatchSheet implements Sheet {
     }
 
     private static void words(Page page, String words) {
-        for (String line : Paragraph.lines(Character.toUpperCase(words.charAt(0)) + words.substring(1), Page.LINE)) {
+        for (String line : Paragraph.lines(Paragraph.capital(words), Page.LINE)) {
             page.down(17).put(line, 0, 12, Face.TEXT, Origin.Plain.NAME);
         }
     }

@@ -148,7 +148,7 @@ final class RunSheet implements Sheet {
                 .put(title, 26, 13, Face.BOLD, Origin.Plain.NAME)
                 .put(
                         "inner " + mm(e.inner()) + ", dielectric " + mm(e.dielectric()) + ", screen " + mm(e.screen())
-                                + " mm; " + e.way(),
+                                + " mm; " + e.way().words(),
                         SECOND + 30,
                         13,
                         Face.TEXT,

@@ -28,16 +28,13 @@ import veldline.antenna.YagiChange;
 import veldline.assess.Assessment;
 import veldline.assess.Assessor;
 import veldline.assess.SwrBand;
-import veldline.assess.TunerLook;
 import veldline.demo.TernholmSands;
 import veldline.feed.DirectCurrent;
 import veldline.feed.Drawer;
 import veldline.job.Job;
 import veldline.job.JobChange;
 import veldline.line.BodeFano;
-import veldline.line.CableLoss;
 import veldline.line.CurrentChoke;
-import veldline.line.Section;
 import veldline.line.WoundTransformer;
 import veldline.link.BriefChange;
 import veldline.link.Offer;
@@ -94,9 +91,11 @@ class WorkedTest {
         all.addAll(List.of(BodeFano.widest(9.4, 2437e6), BodeFano.widest(80, 3.66e6)));
         DirectCurrent supply = new DirectCurrent(12, 0.08, 1.7);
         all.addAll(List.of(supply.arrives(), supply.lasts(7), Drawer.part("w-n").workedLoss(2437e6)));
-        TunerLook tuner = new TunerLook(
-                new Complex(400, 10), new Section(50, 0.66, new CableLoss(1.31, 0.0095), 25), 3.66e6, 100);
-        all.addAll(List.of(tuner.loss(7), tuner.untuned(), tuner.most(7)));
+        Job hung = new JobChange.Fit(
+                        true,
+                        Families.wires("hung wire").design(new Family.Wish(3.66e6, 45, 2e-3, Metal.COPPER, false)))
+                .applyTo(TernholmSands.all().get(6));
+        gather(assessor.assess(hung, Assessor.Depth.ALL, () -> true), all);
         WoundTransformer ring = WoundTransformer.of(new Complex(2450), 50, 7.1e6, Optional.empty())
                 .orElseThrow();
         all.addAll(List.of(ring.flux(71, 7.1e6), ring.heat(71, 7.1e6), ring.most(50, 7.1e6)));

@@ -63,6 +63,19 @@ class JointTruthTest {
         }
     }
 
+    /** Asked without words a joint says what its facts say, at every frequency where a series ends. */
+    @Test
+    void withoutWordsItIsTheSame() throws Exception {
+        for (Row r : rows()) {
+            Joint j = new Joint(r.a, r.b);
+            for (Connector.Series s : Connector.Series.values()) {
+                for (double f : new double[] {s.ceiling(), 1.001 * s.ceiling()}) {
+                    assertThat(j.joins(f)).as(r + " at " + f).isEqualTo(j.level(f) != Finding.Level.STOP);
+                }
+            }
+        }
+    }
+
     /** The table has every pair the drawer can make, once, and no connector twice. */
     @Test
     void theTableKnowsEveryPairOfTheDrawer() throws Exception {

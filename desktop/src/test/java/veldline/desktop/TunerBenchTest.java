@@ -33,7 +33,7 @@ class TunerBenchTest extends WindowTest {
     }
 
     private TunerLook look() {
-        return TunerLook.of(work.showing().orElseThrow().assessment()).orElseThrow();
+        return work.showing().orElseThrow().assessment().tuner().orElseThrow();
     }
 
     @Test
@@ -43,8 +43,8 @@ class TunerBenchTest extends WindowTest {
         tunerOf(hung);
         until(() -> texts().contains("Lost from the set to the antenna, dB"));
         settle();
-        String there = look().loss(TunerLook.PLACES).shown();
-        String here = look().loss(0).shown();
+        String there = look().atAntenna().loss().shown();
+        String here = look().atSet().loss().shown();
         assertThat(texts()).contains(there).doesNotContain(here);
         Mark.Zone tuner = zone("tuner");
         double y = tuner.y() + tuner.height() / 2;
@@ -54,9 +54,9 @@ class TunerBenchTest extends WindowTest {
         assertThat(texts()).anyMatch(t -> t.contains("0.0 m before it, 15.0 m behind"));
         push(KeyCode.RIGHT);
         push(KeyCode.RIGHT);
-        until(() -> texts().contains(look().loss(2).shown()));
+        until(() -> texts().contains(look().places().get(2).loss().shown()));
         push(KeyCode.LEFT);
-        until(() -> texts().contains(look().loss(1).shown()));
+        until(() -> texts().contains(look().places().get(1).loss().shown()));
         push(KeyCode.ENTER);
         assertThat(work.desk().history().at()).as("looking changes nothing").isZero();
     }

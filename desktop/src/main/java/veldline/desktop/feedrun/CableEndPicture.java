@@ -106,7 +106,7 @@ final class CableEndPicture {
         CableEnd e = end.get();
         int at = s.pickedIndex(Step.FEED_RUN, 0, e.steps().size());
         pen.text(
-                cable.name() + " for " + e.series().words() + ", " + e.way(),
+                cable.name() + " for " + e.series().words() + ", " + e.way().words(),
                 18,
                 22,
                 Anchor.START,

@@ -1,13 +1,13 @@
 package veldline.desktop.feedrun;
 
-import java.util.ArrayList;
 import java.util.List;
 import veldline.picture.Mark.Anchor;
 import veldline.picture.Mark.Face;
+import veldline.picture.Paragraph;
 import veldline.picture.Pen;
 import veldline.picture.Role;
 
-/** Words in lines. */
+/** A sentence in lines. */
 final class Lines {
     /** A letter of the text face. */
     private static final double WIDE = 5.9;
@@ -16,18 +16,9 @@ final class Lines {
 
     private Lines() {}
 
-    /** As a sentence, from left to right and so many lines down; one line stands where the first and second of two would meet. */
+    /** From left to right and so many lines down; one line stands where the first and second of two would meet. */
     static void draw(Pen pen, String words, double left, double from, double right, int most) {
-        List<String> lines = new ArrayList<>();
-        String line = "";
-        for (String word : (Character.toUpperCase(words.charAt(0)) + words.substring(1)).split(" ")) {
-            if (WIDE * (line.length() + word.length() + 1) > right - left) {
-                lines.add(line);
-                line = "";
-            }
-            line = line.isEmpty() ? word : line + " " + word;
-        }
-        lines.add(line);
+        List<String> lines = Paragraph.lines(Paragraph.capital(words), (int) ((right - left) / WIDE));
         double y = lines.size() == 1 ? from + LINE / 2 : from;
         for (int i = 0; i < Math.min(most, lines.size()); i++) {
             pen.words(lines.get(i), left, y + i * LINE, Anchor.START, Face.TEXT, Role.SLATE);

@@ -14,6 +14,7 @@ import veldline.picture.Mark.Anchor;
 import veldline.picture.Mark.At;
 import veldline.picture.Mark.Dash;
 import veldline.picture.Mark.Face;
+import veldline.picture.Paragraph;
 import veldline.picture.Pen;
 import veldline.picture.Role;
 
@@ -165,17 +166,7 @@ final class CircuitDrawing {
     /** In lines, as far as there is room. */
     private void wrapped(String words, double from) {
         double y = from;
-        String line = "";
-        List<String> lines = new ArrayList<>();
-        for (String word : words.split(" ")) {
-            if (WIDE * (line.length() + word.length() + 1) > pen.width() - 18 - left) {
-                lines.add(line);
-                line = "";
-            }
-            line = line.isEmpty() ? word : line + " " + word;
-        }
-        lines.add(line);
-        for (String l : lines) {
+        for (String l : Paragraph.lines(words, (int) ((pen.width() - 18 - left) / WIDE))) {
             if (!l.isEmpty() && y < bottom - 4) {
                 pen.words(l, left, y, Anchor.START, Face.TEXT, Role.SLATE);
                 y += 15;

@@ -10,7 +10,6 @@ import veldline.antenna.YagiChange;
 import veldline.antenna.YagiShape;
 import veldline.assess.MatchFigures;
 import veldline.assess.Step;
-import veldline.assess.TunerLook;
 import veldline.desktop.bench.Bench;
 import veldline.desktop.bench.Input;
 import veldline.desktop.bench.Showing;
@@ -161,9 +160,7 @@ public final class MatchBench implements Bench {
     @Override
     public int walkStart(Showing s) {
         return tuned(s)
-                ? TunerLook.of(s.assessment())
-                        .map(t -> TunerPicture.place(s, t))
-                        .orElse(0)
+                ? s.assessment().tuner().map(t -> TunerPicture.place(s, t)).orElse(0)
                 : 0;
     }
 

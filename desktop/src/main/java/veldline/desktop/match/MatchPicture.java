@@ -17,6 +17,7 @@ import veldline.picture.Mark.At;
 import veldline.picture.Mark.Dash;
 import veldline.picture.Mark.Face;
 import veldline.picture.Mark.Hatch;
+import veldline.picture.Paragraph;
 import veldline.picture.Pen;
 import veldline.picture.Picture;
 import veldline.picture.Role;
@@ -240,7 +241,7 @@ final class MatchPicture {
 
     /** Its title at the head of a line. */
     static String lead(MatchFigures.Option o) {
-        return Character.toUpperCase(o.title().charAt(0)) + o.title().substring(1);
+        return Paragraph.capital(o.title());
     }
 
     private static String letter(int i) {

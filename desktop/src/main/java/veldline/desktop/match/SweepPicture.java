@@ -16,6 +16,7 @@ import veldline.picture.Mark.At;
 import veldline.picture.Mark.Dash;
 import veldline.picture.Mark.Face;
 import veldline.picture.Mark.Hatch;
+import veldline.picture.Paragraph;
 import veldline.picture.Pen;
 import veldline.picture.Picture;
 import veldline.picture.Role;
@@ -234,7 +235,7 @@ final class SweepPicture {
         double y = split + 40;
         double by = dragged(s, a).map(Suspect.Amount::by).orElse(now.offBy());
         pen.text(
-                capital(now.measure().name()) + " off by " + NumberText.signed(1000 * by, 1) + " mm",
+                Paragraph.capital(now.measure().name()) + " off by " + NumberText.signed(1000 * by, 1) + " mm",
                 18,
                 split + 20,
                 Anchor.START,
@@ -282,7 +283,8 @@ final class SweepPicture {
         if (found) {
             pen.sign(Finding.Level.WATCH, 30, base - 4);
         }
-        pen.words(capital(c.measure().name()), 46, base, Anchor.START, found ? Face.BOLD : Face.TEXT, Role.INK);
+        pen.words(
+                Paragraph.capital(c.measure().name()), 46, base, Anchor.START, found ? Face.BOLD : Face.TEXT, Role.INK);
         column(NumberText.signed(c.off().value(), 1), right - 190, base, c.off());
         column(NumberText.shown(c.off().doubt().orElse(0.0), 1), right - 130, base, c.off());
         column(c.misfit().number(), right - 58, base, c.misfit());
@@ -319,9 +321,5 @@ final class SweepPicture {
 
     private static String number(Worked weight) {
         return weight.value() > 99 ? "99+" : weight.number();
-    }
-
-    private static String capital(String words) {
-        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 }

@@ -9,7 +9,6 @@ import veldline.desktop.bench.Showing;
 import veldline.desktop.part.EmptyPicture;
 import veldline.explain.Origin;
 import veldline.explain.Worked;
-import veldline.line.Tuner;
 import veldline.picture.Axis;
 import veldline.picture.Mark.Anchor;
 import veldline.picture.Mark.At;
@@ -32,7 +31,6 @@ final class TunerPicture {
     private static final double LEFT = 70;
     private static final double RIGHT = 70;
     private static final double TOP = 44;
-    private static final int STEPS = 40;
     private static final double BOX = 30;
 
     private final Showing s;
@@ -47,11 +45,11 @@ final class TunerPicture {
 
     static int place(Showing s, TunerLook t) {
         String noted = s.noted().getOrDefault(PLACE, "");
-        return noted.matches("\\d{1,2}") ? Math.min(TunerLook.PLACES, Integer.parseInt(noted)) : t.usual();
+        return noted.matches("\\d{1,2}") ? Math.min(TunerLook.LAST, Integer.parseInt(noted)) : t.usual();
     }
 
     private static Axis along(double width) {
-        return new Axis(0, TunerLook.PLACES, LEFT, width - RIGHT);
+        return new Axis(0, TunerLook.LAST, LEFT, width - RIGHT);
     }
 
     /** A place that was walked to by its number, or drawn to by hand. */
@@ -59,18 +57,18 @@ final class TunerPicture {
         Axis axis = along(width);
         double place = zone.startsWith("place:")
                 ? Double.parseDouble(zone.substring(6))
-                : Math.max(0, Math.min(TunerLook.PLACES, axis.value(x)));
+                : Math.max(0, Math.min(TunerLook.LAST, axis.value(x)));
         return Optional.of("set:" + PLACE + "=" + Math.round(place));
     }
 
     static List<String> walk() {
-        return IntStream.rangeClosed(0, TunerLook.PLACES)
+        return IntStream.rangeClosed(0, TunerLook.LAST)
                 .mapToObj(k -> "place:" + k)
                 .toList();
     }
 
     Picture draw() {
-        Optional<TunerLook> look = TunerLook.of(s.assessment());
+        Optional<TunerLook> look = s.assessment().tuner();
         if (look.isEmpty()) {
             return EmptyPicture.draw(
                             pen,
@@ -81,13 +79,13 @@ final class TunerPicture {
         TunerLook t = look.get();
         Axis x = along(pen.width());
         int place = place(s, t);
-        volts(t, place, x);
-        cable(t, place, x);
+        volts(t.places().get(place), place, x);
+        cable(t.places().get(place), place, x);
         losses(t, place, x);
         return pen.done();
     }
 
-    private void volts(TunerLook t, int place, Axis x) {
+    private void volts(TunerLook.Place here, int place, Axis x) {
         pen.text(
                 "Between the cable's wires, volts peak",
                 18,
@@ -97,18 +95,18 @@ final class TunerPicture {
                 Face.BOLD,
                 Role.INK,
                 Origin.Plain.NAME);
-        Worked most = t.most(place);
+        Worked most = here.most();
         double foot = split - 66;
         Axis y = new Axis(0, 1.15 * Math.max(most.value(), 1e-3), foot, TOP);
         for (double v : y.ticks(5)) {
             pen.tick(NumberText.shown(v, v % 1 == 0 ? 0 : 2), x.start() - 10, y.at(v) + 4, Anchor.END);
         }
-        List<Double> volts = t.volts(place, STEPS);
+        List<Double> volts = here.volts();
         List<At> line = new ArrayList<>();
         for (int i = 0; i < volts.size(); i++) {
-            double at = i <= STEPS
-                    ? (double) place * i / STEPS
-                    : place + (double) (TunerLook.PLACES - place) * (i - STEPS - 1) / STEPS;
+            double at = i <= TunerLook.LAST
+                    ? (double) place * i / TunerLook.LAST
+                    : place + (double) (TunerLook.LAST - place) * (i - TunerLook.LAST - 1) / TunerLook.LAST;
             line.add(new At(x.at(at), y.at(volts.get(i))));
         }
         List<At> area = new ArrayList<>(line);
@@ -130,7 +128,7 @@ final class TunerPicture {
                 Origin.of(most));
     }
 
-    private void cable(TunerLook t, int place, Axis x) {
+    private void cable(TunerLook.Place here, int place, Axis x) {
         double y = split - 30;
         // It stops beside the set and the antenna, not on them.
         double at = Math.max(x.start() + BOX, Math.min(x.end() - BOX, x.at(place)));
@@ -144,10 +142,9 @@ final class TunerPicture {
         pen.box(at - BOX, y - 14, 2 * BOX, 28, Role.MUSSEL);
         pen.words("tuner", at, y + 4, Anchor.MIDDLE, Face.BOLD, Role.SHEET);
         pen.zone("tuner", at - BOX - 4, y - 22, 2 * BOX + 8, 44, "tuner, draw it along the cable");
-        Tuner tuner = t.at(place);
         pen.words(
-                "draw it along the cable: " + NumberText.shown(tuner.before().metres(), 1) + " m before it, "
-                        + NumberText.shown(tuner.behind().metres(), 1) + " m behind",
+                "draw it along the cable: " + NumberText.shown(here.before(), 1) + " m before it, "
+                        + NumberText.shown(here.behind(), 1) + " m behind",
                 x.start(),
                 split - 1,
                 Anchor.START,
@@ -166,8 +163,7 @@ final class TunerPicture {
                 Face.BOLD,
                 Role.INK,
                 Origin.Plain.NAME);
-        List<Worked> losses =
-                IntStream.rangeClosed(0, TunerLook.PLACES).mapToObj(t::loss).toList();
+        List<Worked> losses = t.places().stream().map(TunerLook.Place::loss).toList();
         Worked untuned = t.untuned();
         double most = Math.max(
                 untuned.value(),
@@ -201,7 +197,7 @@ final class TunerPicture {
         double here = y.at(losses.get(place).value());
         pen.line(at, split + 44, at, foot, Role.EDGE, 1, Dash.DASHED);
         pen.dot(at, here, 7, Role.MUSSEL, Role.MUSSEL, 2);
-        boolean late = place > TunerLook.PLACES / 2;
+        boolean late = place > TunerLook.LAST / 2;
         pen.text(
                 losses.get(place).shown(),
                 at + (late ? -12 : 12),
