@@ -12,9 +12,6 @@ import veldline.antenna.NotChosen;
 import veldline.antenna.YagiShape;
 import veldline.explain.Sum;
 import veldline.explain.Worked;
-import veldline.feed.Drawer;
-import veldline.feed.FeedRun;
-import veldline.feed.MendSearch;
 import veldline.field.pattern.Sweep;
 import veldline.field.solve.MeshRule;
 import veldline.field.solve.SolveFailure;
@@ -47,17 +44,14 @@ public final class Assessor {
     private final Memory<PathStage.Input, PathFigures> paths = new Memory<>();
     private final SiteMemory sites = new SiteMemory();
     private final Memory<TunerLook.Input, TunerLook> tuners = new Memory<>();
-    private final Memory<FeedInput, FeedFigures> nearFeeds = new Memory<>();
-    private final Memory<FeedInput, FeedFigures> farFeeds = new Memory<>();
+    private final Memory<FeedStage.Input, FeedFigures> nearFeeds = new Memory<>();
+    private final Memory<FeedStage.Input, FeedFigures> farFeeds = new Memory<>();
     private final Memory<ProveStage.Input, ProveFigures> proofs = new Memory<>();
-    private final MendSearch mends = new MendSearch(Drawer::parts);
 
     /** What decides an SWR curve. */
     private record SweepInput(WireModel model, double frequency) {}
 
     private record OutsideInput(AntennaStage.Input bare, AntennaFigures with) {}
-
-    private record FeedInput(FeedRun run, double frequency) {}
 
     /** How far to go; what is known already is given in any case. */
     public enum Depth {
@@ -86,8 +80,8 @@ public final class Assessor {
         Brief brief = job.brief();
         double frequency = brief.frequency().value();
         PathFigures path = path(job);
-        FeedFigures near = feed(nearFeeds, job.nearRun(), frequency);
-        FeedFigures far = feed(farFeeds, job.farRun(), frequency);
+        FeedFigures near = nearFeeds.of(FeedStage.Input.of(job, true), FeedStage::figures);
+        FeedFigures far = farFeeds.of(FeedStage.Input.of(job, false), FeedStage::figures);
         Optional<AntennaStage.Input> input =
                 job.made().map(m -> new AntennaStage.Input(m.model(), frequency, m.upright()));
         Stage<AntennaFigures> antenna = openings.of(job, job.madeNear())
@@ -191,10 +185,6 @@ public final class Assessor {
                         LineStage.polarization(job),
                         job.needs().highest().value()),
                 PathStage::figures);
-    }
-
-    private FeedFigures feed(Memory<FeedInput, FeedFigures> feeds, FeedRun run, double frequency) {
-        return feeds.of(new FeedInput(run, frequency), in -> feed(in.run, in.frequency, mends));
     }
 
     private Stage<AntennaFigures> antenna(AntennaStage.Input input, BooleanSupplier goOn) {
@@ -303,17 +293,6 @@ public final class Assessor {
         Optional<Worked> solved = input.flatMap(in -> antenna(in, goOn).value()).map(AntennaFigures::gain);
         return Optional.of(
                 LineStage.line(job, path(job), gain(job, true, solved), gain(job, false, solved), Optional.empty()));
-    }
-
-    private static FeedFigures feed(FeedRun run, double frequency, MendSearch search) {
-        List<Worked> losses =
-                run.parts().stream().map(p -> p.workedLoss(frequency)).toList();
-        return new FeedFigures(
-                losses,
-                Sum.of("Chain loss", "Everything between the radio and the antenna.", "dB", 2, losses),
-                run.joints(),
-                run.brokenAt(frequency),
-                search.mends(run, frequency));
     }
 
     private Stage<ProveFigures> prove(Job job, Depth depth) {

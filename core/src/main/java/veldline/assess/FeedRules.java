@@ -8,10 +8,10 @@ import veldline.explain.Finding;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
 import veldline.feed.DirectCurrent;
-import veldline.feed.Drawer;
 import veldline.feed.FeedChange;
 import veldline.feed.FeedPart;
 import veldline.feed.FeedRun;
+import veldline.feed.Holdings;
 import veldline.feed.Joint;
 import veldline.feed.MendSearch;
 import veldline.picture.Paragraph;
@@ -124,7 +124,7 @@ final class FeedRules {
                                 "the " + plain(part) + " blocks it.",
                                 "Direct current on coax: switch it off before anything is joined.",
                                 "supply blocked")
-                        .withRemedies(passing(run, i, near));
+                        .withRemedies(passing(a.job().drawer(), run, i, near));
             }
         }
         double bias = (near ? a.job().brief().near() : a.job().brief().far())
@@ -177,9 +177,9 @@ final class FeedRules {
     }
 
     /** Parts of the drawer of the same kind and faces that let the current through. */
-    private static List<Finding.Remedy> passing(FeedRun run, int index, boolean near) {
+    private static List<Finding.Remedy> passing(Holdings drawer, FeedRun run, int index, boolean near) {
         FeedPart blocked = run.parts().get(index);
-        return Drawer.parts().stream()
+        return drawer.parts().stream()
                 .filter(p -> p.kind() == blocked.kind()
                         && p.passesDc()
                         && p.radioSide().equals(blocked.radioSide())

@@ -68,6 +68,7 @@ final class Findings {
                             FeedRules::overload,
                             FeedRules::loss,
                             PartRules::of,
+                            OutletRules::of,
                             NoiseRules::merit,
                             NeedsRules::ports,
                             FeedRules::power),

@@ -78,7 +78,7 @@ final class NoiseRules {
     private static Swap swapped(FeedRun run, int first, int second, Air air, double frequency) {
         List<FeedPart> parts = new ArrayList<>(run.parts());
         Collections.swap(parts, first, second);
-        FeedRun with = new FeedRun(run.radio(), parts, run.antenna());
+        FeedRun with = run.withParts(parts);
         return new Swap(first, second, with, SystemNoise.system(air, with, frequency));
     }
 

@@ -24,8 +24,11 @@ import veldline.antenna.InspectionText;
 import veldline.antenna.Polarized;
 import veldline.antenna.Yagi;
 import veldline.explain.Program;
+import veldline.feed.Branch;
 import veldline.feed.Connector;
 import veldline.feed.Drawer;
+import veldline.feed.FeedPart;
+import veldline.feed.Holdings;
 import veldline.instrument.World;
 import veldline.job.Beside;
 import veldline.job.Job;
@@ -58,6 +61,8 @@ final class OtherJobs {
     private static final Connector SMA_JACK = Drawer.connector("SMA outside socket 50");
     private static final Connector BNC_JACK = Drawer.connector("BNC outside socket 50");
     private static final long SEED = 20_261_101;
+    /** Where the lodge's splitter stands in its run. */
+    private static final int SPLITTER = 3;
 
     private OtherJobs() {}
 
@@ -171,11 +176,25 @@ final class OtherJobs {
                                 cable("c-tv-f", "8"),
                                 Drawer.part("m-mast-f"),
                                 cable("c-tv-f", "1")),
-                        F_JACK));
+                        F_JACK))
+                .withDrawer(new Holdings(
+                        List.of(), List.of(new Holdings.Held("c-tv-f", 4), new Holdings.Held("s-split3dc-f", 1))));
+        job = branched(job, SPLITTER);
         return log(
                 log(job, "2026-10-09T10:00:00Z", "Antenna and amplifier laid out on the bench, three outlets joined."),
                 "2026-10-09T11:25:00Z",
                 "Bench gate failed: 0 V at the amplifier. Not going up like this.");
+    }
+
+    /** The kitchen has a set; the cable to the bunk room ends in the air. */
+    private static Job branched(Job job, int splitter) {
+        FeedPart split = job.farRun().parts().get(splitter);
+        Connector set = job.farRun().radio();
+        Branch bunk = Branch.to(splitter, split, "Bunk room", set, List.of(cable("c-tv-f", "14")))
+                .withEnding(Branch.Ending.OPEN);
+        return job.withFarRun(job.farRun()
+                .withBranches(
+                        List.of(Branch.to(splitter, split, "Kitchen", set, List.of(cable("c-tv-f", "6"))), bunk)));
     }
 
     /** A panel over the ground in front of the shelter; radio and antenna were changed at once, so nothing is shown. */

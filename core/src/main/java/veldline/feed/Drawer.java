@@ -9,7 +9,11 @@ import veldline.quantity.Unit;
 
 /** The parts drawer that ships with the program: a plain table, one part a row. */
 public final class Drawer {
-    private static final List<FeedPart> PARTS = Table.read("drawer.csv", Drawer::part);
+    private static final List<Row> ROWS = Table.read("drawer.csv", Drawer::row);
+    private static final List<FeedPart> PARTS = ROWS.stream().map(Row::part).toList();
+
+    /** A part with where its figures are from. */
+    private record Row(FeedPart part, String source) {}
 
     private Drawer() {}
 
@@ -23,6 +27,18 @@ public final class Drawer {
                 .filter(p -> p.id().equals(id))
                 .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("The drawer has no part “" + id + "”"));
+    }
+
+    /** Where the figures of a part that ships are from, with the year; empty for any other. */
+    public static Optional<String> source(String id) {
+        return ROWS.stream()
+                .filter(r -> r.part.id().equals(id))
+                .map(Row::source)
+                .findFirst();
+    }
+
+    private static Row row(CSVRecord row) {
+        return new Row(part(row), row.get("source") + ", " + row.get("year"));
     }
 
     private static FeedPart part(CSVRecord row) {
@@ -52,7 +68,13 @@ public final class Drawer {
                                 Quantity.of(row.get("most out dBm"), Unit.DBM),
                                 Double.parseDouble(row.get("volts")),
                                 Double.parseDouble(row.get("draws mA")) / 1000)),
-                row.get("supplies").isEmpty() ? 0 : Double.parseDouble(row.get("supplies")));
+                row.get("supplies").isEmpty() ? 0 : Double.parseDouble(row.get("supplies")),
+                row.get("others").isEmpty()
+                        ? Optional.empty()
+                        : Optional.of(new FeedPart.Outlets(
+                                Integer.parseInt(row.get("others")),
+                                Quantity.of(row.get("other dB"), Unit.DB),
+                                Quantity.of(row.get("isolation dB"), Unit.DB))));
     }
 
     /** For example {@code SMA inside pin 50}. */

@@ -1,7 +1,9 @@
 package veldline.feed;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import veldline.explain.Change;
 import veldline.quantity.Quantity;
 
@@ -115,5 +117,117 @@ public sealed interface FeedChange extends Change<FeedRun> {
         public String label() {
             return "connector " + connector.tradeName();
         }
+    }
+
+    /** Hangs a branch on a part that splits. */
+    record Hang(Branch branch) implements FeedChange {
+        @Override
+        public FeedRun applyTo(FeedRun run) {
+            if (run.free(branch.part()) < 1) {
+                throw new IllegalArgumentException(
+                        "“" + run.parts().get(branch.part()).name()
+                                + "” has no outlet free; take a branch off it or fit another");
+            }
+            List<Branch> next = new ArrayList<>(run.branches());
+            next.add(branch);
+            return run.withBranches(next);
+        }
+
+        @Override
+        public String label() {
+            return "outlet " + branch.name();
+        }
+    }
+
+    /** Closes every outlet of a part that nothing hangs on. */
+    record CloseRest(int part) implements FeedChange {
+        @Override
+        public FeedRun applyTo(FeedRun run) {
+            FeedPart split = run.parts().get(part);
+            List<Branch> next = new ArrayList<>(run.branches());
+            IntStream.range(0, run.free(part))
+                    .forEach(i -> next.add(Branch.bare(part, split, "Closed " + (i + 1), Branch.Ending.CLOSED)));
+            return run.withBranches(next);
+        }
+
+        @Override
+        public String label() {
+            return "loads on open outlets";
+        }
+    }
+
+    record Unhang(int branch) implements FeedChange {
+        @Override
+        public FeedRun applyTo(FeedRun run) {
+            List<Branch> next = new ArrayList<>(run.branches());
+            next.remove(branch);
+            return run.withBranches(next);
+        }
+
+        @Override
+        public String label() {
+            return "take a branch off";
+        }
+    }
+
+    record NameBranch(int branch, String name) implements FeedChange {
+        @Override
+        public FeedRun applyTo(FeedRun run) {
+            return run.withBranch(branch, run.branches().get(branch).withName(name));
+        }
+
+        @Override
+        public String label() {
+            return "outlet " + name;
+        }
+    }
+
+    record EndBranch(int branch, Branch.Ending ending) implements FeedChange {
+        @Override
+        public FeedRun applyTo(FeedRun run) {
+            return run.withBranch(branch, run.branches().get(branch).withEnding(ending));
+        }
+
+        @Override
+        public String label() {
+            return "outlet " + ending.words();
+        }
+    }
+
+    /** Says what socket the radio at the end of a branch has. */
+    record BranchSocket(int branch, Connector socket) implements FeedChange {
+        @Override
+        public FeedRun applyTo(FeedRun run) {
+            Branch b = run.branches().get(branch);
+            return run.withBranch(branch, b.withRun(b.run().withRadio(socket)));
+        }
+
+        @Override
+        public String label() {
+            return "socket " + socket.tradeName();
+        }
+    }
+
+    /** An edit of a branch's own run. */
+    record OfBranch(int branch, FeedChange change) implements FeedChange {
+        @Override
+        public FeedRun applyTo(FeedRun run) {
+            Branch b = run.branches().get(branch);
+            return run.withBranch(branch, b.withRun(change.applyTo(b.run())));
+        }
+
+        @Override
+        public String label() {
+            return change.label();
+        }
+    }
+
+    /** An edit of the run that a path of branches leads to; of the run itself where it is empty. */
+    static FeedChange at(List<Integer> path, FeedChange change) {
+        FeedChange lifted = change;
+        for (int i = path.size() - 1; i >= 0; i--) {
+            lifted = new OfBranch(path.get(i), lifted);
+        }
+        return lifted;
     }
 }

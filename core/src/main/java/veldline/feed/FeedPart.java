@@ -23,6 +23,7 @@ import veldline.quantity.Quantity;
  * @param passesDc whether direct current for something further on gets through
  * @param amplifier what it does, for one that adds
  * @param supplies direct volts it puts on the line towards the antenna; zero for none
+ * @param outlets what else hangs on it, for one that splits
  */
 @RecordBuilder
 public record FeedPart(
@@ -38,7 +39,8 @@ public record FeedPart(
         double ceiling,
         boolean passesDc,
         Optional<Amplifier> amplifier,
-        double supplies)
+        double supplies,
+        Optional<Outlets> outlets)
         implements FeedPartBuilder.With {
 
     public static final Formula ADAPTER_LOSS = new Formula(
@@ -103,6 +105,15 @@ public record FeedPart(
      * @param draws amperes it takes
      */
     public record Amplifier(Quantity gain, Quantity noise, Quantity mostOut, double volts, double draws) {}
+
+    /**
+     * Outlets beside the way through.
+     *
+     * @param count how many
+     * @param loss from the antenna side to each
+     * @param isolation from one to another, all others closed
+     */
+    public record Outlets(int count, Quantity loss, Quantity isolation) {}
 
     /** The same part the other way round. */
     public FeedPart turned() {

@@ -3,11 +3,12 @@ package veldline.feed;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Set;
 import java.util.function.Supplier;
 
 /**
  * Finds what makes a broken chain hold: every part of the drawer is tried in the place of each adapter, between each
- * pair, and either way round; an adapter is also tried without. Fewest new parts first, then least loss.
+ * pair, and either way round; an adapter is also tried without. Fewest new parts first, then what is in stock, then least loss.
  */
 public final class MendSearch {
     /**
@@ -20,10 +21,12 @@ public final class MendSearch {
     public record Mend(FeedChange change, FeedPart part, double lossDb, int cost) {}
 
     private final Supplier<List<FeedPart>> parts;
+    private final Set<String> stock;
 
-    /** @param parts the drawer's, asked for when a chain is broken and not before */
-    public MendSearch(Supplier<List<FeedPart>> parts) {
-        this.parts = parts;
+    /** @param holdings what the workshop has; its drawer is looked through when a chain is broken and not before */
+    public MendSearch(Holdings holdings) {
+        this.parts = holdings::parts;
+        this.stock = holdings.inStock();
     }
 
     /** Ways to mend the run with one change, best first; empty when it holds or nothing in the drawer helps. */
@@ -57,16 +60,18 @@ public final class MendSearch {
         if (found.isEmpty()) {
             throughSeveral(run, drawer, frequency, found);
         }
-        found.sort(Comparator.comparingInt(Mend::cost).thenComparingDouble(Mend::lossDb));
+        found.sort(Comparator.comparingInt(Mend::cost)
+                .thenComparing(m -> !stock.contains(m.part.id()))
+                .thenComparingDouble(Mend::lossDb));
         return found;
     }
 
     /** Where no one part will do: the least costly row of adapters across the one joint that does not hold. */
-    private static void throughSeveral(FeedRun run, List<FeedPart> drawer, double frequency, List<Mend> found) {
+    private void throughSeveral(FeedRun run, List<FeedPart> drawer, double frequency, List<Mend> found) {
         int broken = run.brokenAt(frequency).orElseThrow();
         Joint joint = run.joints().get(broken);
         for (AdapterSearch.Way way :
-                new AdapterSearch(drawer, frequency).ways(joint.radioSide(), joint.antennaSide(), SEVERAL)) {
+                new AdapterSearch(drawer, stock, frequency).ways(joint.radioSide(), joint.antennaSide(), SEVERAL)) {
             tryOut(
                     run,
                     new FeedChange.InsertAll(broken, way.parts()),

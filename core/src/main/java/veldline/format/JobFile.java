@@ -200,7 +200,7 @@ public final class JobFile {
             boolean newer = major == MAJOR && minor > MINOR;
             return new Opened(job, troubles.orElse(List.of()), newer ? Optional.of(root) : Optional.empty());
         } catch (JsonMappingException e) {
-            throw new FormatException("At " + path(e) + ": " + plain(e));
+            throw new FormatException("At " + RecordMapper.where(e, "the job") + ": " + RecordMapper.plain(e));
         } catch (JsonProcessingException e) {
             String where =
                     e.getLocation() == null ? "" : "Line " + e.getLocation().getLineNr() + ": ";
@@ -222,7 +222,8 @@ public final class JobFile {
         ObjectNode words = major < 2 || major == 2 && minor < 7 ? Migration26To27.apply(openings) : openings;
         ObjectNode waves = major < 2 || major == 2 && minor < 8 ? Migration27To28.apply(words) : words;
         ObjectNode sweeps = major < 2 || major == 2 && minor < 9 ? Migration28To29.apply(waves) : waves;
-        return major < 2 || major == 2 && minor < 10 ? Migration29To210.apply(sweeps) : sweeps;
+        ObjectNode draws = major < 2 || major == 2 && minor < 10 ? Migration29To210.apply(sweeps) : sweeps;
+        return major < 2 || major == 2 && minor < 11 ? Migration210To211.apply(draws) : draws;
     }
 
     private static void newerMajor(String version, Optional<List<String>> troubles) throws FormatException {
@@ -275,26 +276,6 @@ public final class JobFile {
         } catch (FormatException e) {
             throw new IOException(file + ": " + e.getMessage(), e);
         }
-    }
-
-    private static String path(JsonMappingException e) {
-        StringBuilder text = new StringBuilder();
-        for (JsonMappingException.Reference r : e.getPath()) {
-            text.append(
-                    r.getFieldName() == null
-                            ? "[" + r.getIndex() + "]"
-                            : (text.isEmpty() ? "" : ".") + r.getFieldName());
-        }
-        return text.isEmpty() ? "the job" : text.toString();
-    }
-
-    private static String plain(JsonMappingException e) {
-        Throwable cause = e;
-        while (cause.getCause() != null) {
-            cause = cause.getCause();
-        }
-        String message = cause instanceof JsonProcessingException p ? p.getOriginalMessage() : cause.getMessage();
-        return message == null ? "something is missing" : message.split("\n")[0].replaceAll("veldline\\.[a-z.]*", "");
     }
 
     /** SHA-256 of a text in UTF-8, lower-case hexadecimal. */

@@ -3,11 +3,13 @@ package veldline.format;
 import com.fasterxml.jackson.annotation.JsonAutoDetect;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import com.fasterxml.jackson.annotation.PropertyAccessor;
+import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.DeserializationConfig;
 import com.fasterxml.jackson.databind.DeserializationContext;
 import com.fasterxml.jackson.databind.DeserializationFeature;
 import com.fasterxml.jackson.databind.JavaType;
 import com.fasterxml.jackson.databind.JsonDeserializer;
+import com.fasterxml.jackson.databind.JsonMappingException;
 import com.fasterxml.jackson.databind.JsonSerializer;
 import com.fasterxml.jackson.databind.MapperFeature;
 import com.fasterxml.jackson.databind.ObjectMapper;
@@ -24,8 +26,10 @@ import com.fasterxml.jackson.datatype.jdk8.Jdk8Module;
 import java.io.IOException;
 import java.time.DateTimeException;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
+import java.util.function.Function;
 import veldline.antenna.ApertureDesign;
 import veldline.antenna.Bought;
 import veldline.antenna.Design;
@@ -57,16 +61,31 @@ final class RecordMapper {
 
     private RecordMapper() {}
 
+    /** A mapper for what has nothing that is written in a way of its own. */
+    static JsonMapper ready() {
+        return mapper(times());
+    }
+
     /** A mapper that writes one type in a way of its own. */
     static <T> JsonMapper writing(Class<T> type, JsonSerializer<T> way) {
-        return mapper(
-                new SimpleModule().addSerializer(type, way).addSerializer(Instant.class, ToStringSerializer.instance));
+        return mapper(times().addSerializer(type, way));
     }
 
     /** A mapper that reads one type in a way of its own. */
     static <T> JsonMapper reading(Class<T> type, JsonDeserializer<T> way) {
-        return mapper(
-                new SimpleModule().addDeserializer(type, way).addDeserializer(Instant.class, new InstantReader()));
+        return mapper(times().addDeserializer(type, way));
+    }
+
+    private static SimpleModule times() {
+        return new SimpleModule()
+                .addSerializer(Instant.class, ToStringSerializer.instance)
+                .addSerializer(LocalDate.class, ToStringSerializer.instance)
+                .addDeserializer(
+                        Instant.class,
+                        new TimeReader<>(Instant.class, Instant::parse, "a time is written like 2026-05-01T08:30:00Z"))
+                .addDeserializer(
+                        LocalDate.class,
+                        new TimeReader<>(LocalDate.class, LocalDate::parse, "a date is written like 2026-05-01"));
     }
 
     private static JsonMapper mapper(SimpleModule module) {
@@ -82,6 +101,28 @@ final class RecordMapper {
                 .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
                 .setDefaultTyping(new SealedTypes())
                 .build();
+    }
+
+    /** Where in a file something would not do. */
+    static String where(JsonMappingException e, String whole) {
+        StringBuilder text = new StringBuilder();
+        for (JsonMappingException.Reference r : e.getPath()) {
+            text.append(
+                    r.getFieldName() == null
+                            ? "[" + r.getIndex() + "]"
+                            : (text.isEmpty() ? "" : ".") + r.getFieldName());
+        }
+        return text.isEmpty() ? whole : text.toString();
+    }
+
+    /** What would not do, without names of classes. */
+    static String plain(JsonMappingException e) {
+        Throwable cause = e;
+        while (cause.getCause() != null) {
+            cause = cause.getCause();
+        }
+        String message = cause instanceof JsonProcessingException p ? p.getOriginalMessage() : cause.getMessage();
+        return message == null ? "something is missing" : message.split("\n")[0].replaceAll("veldline\\.[a-z.]*", "");
     }
 
     /** Only sealed types need a word for which of them stands there, and only the names above are ever read. */
@@ -120,19 +161,25 @@ final class RecordMapper {
         }
     }
 
-    private static final class InstantReader extends FromStringDeserializer<Instant> {
+    /** Times and dates as ISO 8601 has them. */
+    private static final class TimeReader<T> extends FromStringDeserializer<T> {
         private static final long serialVersionUID = 1L;
 
-        InstantReader() {
-            super(Instant.class);
+        private final transient Function<String, T> parse;
+        private final String like;
+
+        TimeReader(Class<T> type, Function<String, T> parse, String like) {
+            super(type);
+            this.parse = parse;
+            this.like = like;
         }
 
         @Override
-        protected Instant _deserialize(String text, DeserializationContext c) throws IOException {
+        protected T _deserialize(String text, DeserializationContext c) throws IOException {
             try {
-                return Instant.parse(text);
+                return parse.apply(text);
             } catch (DateTimeException e) {
-                throw c.weirdStringException(text, Instant.class, "a time is written like 2026-05-01T08:30:00Z");
+                throw c.weirdStringException(text, handledType(), like);
             }
         }
     }

@@ -12,6 +12,7 @@ import veldline.antenna.Polarized;
 import veldline.antenna.YagiShape;
 import veldline.coverage.Site;
 import veldline.feed.FeedRun;
+import veldline.feed.Holdings;
 import veldline.line.MatchWay;
 import veldline.link.Brief;
 import veldline.link.Needs;
@@ -37,6 +38,7 @@ import veldline.trim.TrimLog;
  * @param offer an advert that is being looked at
  * @param site the place that is to be served, where it is more than one far end
  * @param beside a second antenna to compare the one shaped here with
+ * @param drawer parts and figures the workshop has put down, and what it has in stock
  * @param log what was done, oldest first
  */
 @RecordBuilder
@@ -57,10 +59,11 @@ public record Job(
         Optional<Beside> beside,
         RaisePlan raise,
         ProvePlan prove,
+        Holdings drawer,
         List<LogEntry> log)
         implements JobBuilder.With {
     /** Version of the form in which jobs are kept, major and minor. */
-    public static final String FORMAT = "2.10";
+    public static final String FORMAT = "2.11";
 
     public Job {
         stations = List.copyOf(stations);

@@ -21,6 +21,7 @@ import veldline.explain.Change;
 import veldline.feed.Connector;
 import veldline.feed.FeedChange;
 import veldline.feed.FeedRun;
+import veldline.feed.HoldingsChange;
 import veldline.line.MatchWay;
 import veldline.link.BriefChange;
 import veldline.link.NeedsChange;
@@ -102,7 +103,7 @@ public sealed interface JobChange extends Change<Job> {
             if (!(antenna instanceof Bought bought)) {
                 return fitted;
             }
-            FeedRun run = new FeedRun(job.run(near).radio(), job.run(near).parts(), bought.connector());
+            FeedRun run = job.run(near).withAntenna(bought.connector());
             return near ? fitted.withNearRun(run) : fitted.withFarRun(run);
         }
 
@@ -129,6 +130,13 @@ public sealed interface JobChange extends Change<Job> {
         @Override
         public Job applyTo(Job job) {
             return job.withNeeds(change.applyTo(job.needs()));
+        }
+    }
+
+    record OfDrawer(HoldingsChange change) implements Lifted {
+        @Override
+        public Job applyTo(Job job) {
+            return job.withDrawer(change.applyTo(job.drawer()));
         }
     }
 
@@ -295,7 +303,7 @@ public sealed interface JobChange extends Change<Job> {
             Job next = job.withEveryBrief(b -> near
                     ? b.withNear(b.near().withRadio(b.near().radio().withSocket(to)))
                     : b.withFar(b.far().withRadio(b.far().radio().withSocket(to))));
-            FeedRun run = new FeedRun(to, job.run(near).parts(), job.run(near).antenna());
+            FeedRun run = job.run(near).withRadio(to);
             return near ? next.withNearRun(run) : next.withFarRun(run);
         }
 

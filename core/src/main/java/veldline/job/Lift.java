@@ -6,6 +6,7 @@ import veldline.antenna.YagiChange;
 import veldline.coverage.SiteChange;
 import veldline.explain.Change;
 import veldline.feed.FeedChange;
+import veldline.feed.HoldingsChange;
 import veldline.link.BriefChange;
 import veldline.link.NeedsChange;
 import veldline.prove.ProveChange;
@@ -38,6 +39,8 @@ final class Lift {
             return new JobChange.OfTrim(c);
         } else if (change instanceof NeedsChange c) {
             return new JobChange.OfNeeds(c);
+        } else if (change instanceof HoldingsChange c) {
+            return new JobChange.OfDrawer(c);
         } else if (change instanceof JobChange c) {
             return c;
         }

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.Set;
 import veldline.antenna.NotChosen;
 import veldline.feed.FeedRun;
+import veldline.feed.Holdings;
 import veldline.link.Air;
 import veldline.link.Brief;
 import veldline.link.Carrier;
@@ -51,6 +52,7 @@ public final class NewJob {
                         Quantity.of("10", Unit.MINUTE),
                         Quantity.of("1", Unit.DB),
                         Quantity.of("95", Unit.ONE)),
+                Holdings.NONE,
                 List.of());
     }
 

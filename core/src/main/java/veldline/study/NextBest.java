@@ -15,7 +15,6 @@ import veldline.assess.Assessor;
 import veldline.explain.Finding;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
-import veldline.feed.Drawer;
 import veldline.feed.FeedChange;
 import veldline.feed.FeedPart;
 import veldline.feed.FeedRun;
@@ -184,7 +183,7 @@ public final class NextBest {
                 FeedPart now = run.parts().get(i);
                 if (now.kind() == FeedPart.Kind.CABLE && now.length().isPresent()) {
                     int index = i;
-                    better(now, f)
+                    better(a.job().drawer().parts(), now, f)
                             .ifPresent(b -> tries.add(new Try(
                                     NextStep.Cause.FEEDER,
                                     b.name() + " in place of " + now.name(),
@@ -197,8 +196,8 @@ public final class NextBest {
         return tries;
     }
 
-    private static Optional<FeedPart> better(FeedPart now, double frequency) {
-        return Drawer.parts().stream()
+    private static Optional<FeedPart> better(List<FeedPart> drawer, FeedPart now, double frequency) {
+        return drawer.stream()
                 .filter(p -> p.kind() == FeedPart.Kind.CABLE)
                 .filter(p ->
                         p.radioSide().equals(now.radioSide()) && p.antennaSide().equals(now.antennaSide()))

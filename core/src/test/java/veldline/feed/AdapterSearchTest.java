@@ -98,7 +98,7 @@ class AdapterSearchTest {
     void aBrokenChainIsMendedByARow() {
         FeedRun run =
                 new FeedRun(c("MICRO_BOARD outside pin 50"), List.of(), c("FOUR_ONE_NINE_FIVE outside socket 50"));
-        List<MendSearch.Mend> mends = new MendSearch(Drawer::parts).mends(run, F);
+        List<MendSearch.Mend> mends = new MendSearch(Holdings.NONE).mends(run, F);
         assertThat(mends).isNotEmpty();
         assertThat(mends.get(0).change()).isInstanceOf(FeedChange.InsertAll.class);
         assertThat(mends.get(0).change().applyTo(run).brokenAt(F)).isEmpty();

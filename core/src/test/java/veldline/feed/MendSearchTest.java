@@ -17,7 +17,7 @@ class MendSearchTest {
     private static final Connector RADIO = new Connector(Series.SMA, Thread.OUTSIDE, Contact.PIN, 50);
     private static final Connector ANTENNA = new Connector(Series.N, Thread.OUTSIDE, Contact.SOCKET, 50);
     private static final FeedPart CABLE = Drawer.part("c-rg213-n");
-    private final MendSearch search = new MendSearch(Drawer::parts);
+    private final MendSearch search = new MendSearch(Holdings.NONE);
 
     @Test
     void theDrawerHoldsAtLeastFortyPartsOfDifferentKinds() {

@@ -4,10 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
 import java.nio.file.NoSuchFileException;
+import java.time.LocalDate;
+import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import veldline.demo.TernholmSands;
+import veldline.feed.Drawer;
+import veldline.feed.FeedPart;
+import veldline.feed.Holdings;
 
 /** However a file is bent, what comes of it is a job or a sentence, never a fault. */
 class FuzzTest {
@@ -69,6 +74,15 @@ class FuzzTest {
         String small = parts.json();
         fuzz(small, text -> JobFile.read(text, folder));
         fuzz(small, text -> JobFile.readWhatCanBe(text, folder));
+    }
+
+    @Test
+    void drawers() {
+        FeedPart own = Drawer.part("s-split3-f").withId("own-1");
+        Holdings holdings = new Holdings(
+                List.of(new Holdings.Own(own, "measured", LocalDate.of(2026, 11, 2))),
+                List.of(new Holdings.Held("own-1", 2)));
+        fuzz(DrawerFile.write(holdings), DrawerFile::read);
     }
 
     @Test

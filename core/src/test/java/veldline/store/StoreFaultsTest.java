@@ -20,6 +20,7 @@ import veldline.antenna.ApertureDesign;
 import veldline.antenna.Bought;
 import veldline.coverage.Site;
 import veldline.demo.TernholmSands;
+import veldline.feed.Holdings;
 import veldline.format.FormatException;
 import veldline.format.JobFile;
 import veldline.job.Job;
@@ -208,10 +209,27 @@ class StoreFaultsTest {
                 .toURI());
         JobFile.Opened opened = new JobStore(file).openWhatCanBe();
         assertThat(opened.troubles()).isEmpty();
-        assertThat(opened.job()).isEqualTo(TernholmSands.all().get(2));
+        assertThat(opened.job()).isEqualTo(lodgeWithoutBranches());
         assertThat(opened.job().farRun().parts().stream().flatMap(p -> p.amplifier().stream()))
                 .isNotEmpty()
                 .allMatch(a -> a.draws() == 0.08);
+    }
+
+    private static Job lodgeWithoutBranches() {
+        Job now = TernholmSands.all().get(2);
+        return now.withDrawer(Holdings.NONE).withFarRun(now.farRun().withBranches(List.of()));
+    }
+
+    /** Made by 2.10: the lodge's television, when a splitter was one way through and the workshop had no drawer of its own. */
+    @Test
+    void inAFileOfVersionTwoPointTenNothingBranchesOff() throws Exception {
+        Path file = Path.of(StoreFaultsTest.class
+                .getResource("/jobs/lodge-television-2.10.veldline.json")
+                .toURI());
+        JobFile.Opened opened = new JobStore(file).openWhatCanBe();
+        assertThat(opened.troubles()).isEmpty();
+        assertThat(opened.job()).isEqualTo(lodgeWithoutBranches());
+        assertThat(opened.job().farRun().free(3)).isEqualTo(2);
     }
 
     /** Made by 2.8: the tag receiver, when no sweep of it was kept and nothing matched it. */

@@ -1,0 +1,51 @@
+package veldline.format;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.Map;
+
+/** From 2.10 to 2.11: a part that splits tells its other outlets, a run what branches off it, and a job has the workshop's drawer. */
+final class Migration210To211 {
+    /** Other outlets, dB to each and dB between them, of the parts that shipped then. */
+    private static final Map<String, int[]> SPLIT = Map.of(
+            "s-split3-f", new int[] {2, 62, 20},
+            "s-split3dc-f", new int[] {2, 64, 20},
+            "s-split2-n", new int[] {1, 34, 20},
+            "s-split2-f", new int[] {1, 39, 20},
+            "s-tap10-f", new int[] {1, 100, 25});
+
+    private Migration210To211() {}
+
+    /** The job of a file of version 2.10 as 2.11 would have written it. */
+    static ObjectNode apply(ObjectNode old) {
+        ObjectNode job = old.deepCopy();
+        told(job);
+        ObjectNode drawer = job.putObject("drawer");
+        drawer.putArray("own");
+        drawer.putArray("held");
+        return job;
+    }
+
+    /** Parts and runs stand at either end and wherever another holds one. */
+    private static void told(JsonNode node) {
+        if (node instanceof ObjectNode part && part.has("radioSide") && part.has("passesDc")) {
+            int[] split = SPLIT.get(part.path("id").asText());
+            if (split == null) {
+                part.putNull("outlets");
+            } else {
+                ObjectNode outlets = part.putObject("outlets");
+                outlets.put("count", split[0]);
+                level(outlets.putObject("loss"), split[1] % 10 == 0 ? "" + split[1] / 10 : "" + split[1] / 10.0);
+                level(outlets.putObject("isolation"), "" + split[2]);
+            }
+        }
+        if (node instanceof ObjectNode run && run.has("radio") && run.has("parts") && run.has("antenna")) {
+            run.putArray("branches");
+        }
+        node.forEach(Migration210To211::told);
+    }
+
+    private static void level(ObjectNode quantity, String db) {
+        quantity.put("number", db).put("unit", "DB");
+    }
+}
