@@ -20,6 +20,8 @@ public record Holdings(List<Own> own, List<Held> held) {
     public static final Holdings NONE = new Holdings(List.of(), List.of());
 
     private static final int MOST = 10_000;
+    /** Hertz. */
+    private static final double HIGHEST = 1e12;
 
     /**
      * A part as the workshop knows it.
@@ -27,7 +29,17 @@ public record Holdings(List<Own> own, List<Held> held) {
      * @param source where its figures are from
      * @param date of those
      */
-    public record Own(FeedPart part, String source, LocalDate date) {}
+    public record Own(FeedPart part, String source, LocalDate date) {
+        public Own {
+            if (part.id().isBlank() || part.name().isBlank()) {
+                throw new IllegalArgumentException("A part of the drawer has a number and a name; give both");
+            }
+            if (!(part.ceiling() > 0 && part.ceiling() <= HIGHEST)) {
+                throw new IllegalArgumentException("The ceiling of “" + part.name() + "” is " + part.ceiling()
+                        + " Hz; give more than 0 and up to " + HIGHEST);
+            }
+        }
+    }
 
     /** How many there are of a part. */
     public record Held(String id, int count) {
