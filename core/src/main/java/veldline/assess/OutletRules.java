@@ -5,8 +5,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import veldline.explain.Finding;
-import veldline.explain.Formula;
-import veldline.explain.Worked;
 import veldline.feed.Branch;
 import veldline.feed.FeedChange;
 import veldline.feed.FeedPart;
@@ -18,22 +16,6 @@ import veldline.quantity.NumberText;
 
 /** Judgements on what branches off a chain: joints, levels, and outlets that nothing closes. */
 final class OutletRules {
-    private static final Formula LEVEL = new Formula(
-            "Level at an outlet",
-            "The antenna's level A less everything up to the outlet.",
-            "P",
-            "A − L",
-            "Sum of levels",
-            "As good as the line's");
-
-    private static final Formula OVER = new Formula(
-            "Margin at an outlet",
-            "Its level P over what a radio like the one on the line needs, F.",
-            "M",
-            "P − F",
-            "Difference of levels",
-            "As good as the line's; another radio needs another level");
-
     /** Open outlets with less of a ripple do nobody harm, dB. */
     private static final double LITTLE = 0.25;
 
@@ -57,32 +39,11 @@ final class OutletRules {
         return found;
     }
 
-    /** What arrives at an outlet of the far end; empty where the line does not get as far as its antenna. */
-    static Optional<Worked> arrives(Assessment a, FeedFigures.OfOutlet o) {
-        if (a.line().indexOf("far-antenna").isEmpty() || !a.line().unknownFrom().isEmpty()) {
-            return Optional.empty();
-        }
-        double antenna = a.line().stop("far-antenna").level().value();
-        return Optional.of(Worked.of(LEVEL)
-                .computed("A", "behind the antenna", antenna, "dBm", 1)
-                .computed("L", "to the outlet", o.loss().value(), "dB", 1)
-                .gives(antenna - o.loss().value(), "dBm", 1));
-    }
-
-    /** Over what the radio needs. */
-    static Optional<Worked> margin(Assessment a, FeedFigures.OfOutlet o) {
-        double floor = a.line().floor();
-        return arrives(a, o)
-                .map(p -> Worked.of(OVER)
-                        .computed("P", "arrives", p.value(), "dBm", 1)
-                        .computed("F", "the radio's floor", floor, "dBm", 1)
-                        .gives(p.value() - floor, "dB", 1));
-    }
-
     private static Optional<Finding> level(Assessment a, FeedFigures.OfOutlet o) {
         double wanted = a.job().brief().marginWanted().value();
         String name = o.outlet().branch().name();
-        return margin(a, o)
+        return OutletLevel.of(a, o.loss())
+                .map(OutletLevel::margin)
                 .map(m -> m.value() >= wanted
                         ? Finding.fits(
                                 m.shown(), "over what is needed, " + name + ".", "A radio like that on the line.", m)

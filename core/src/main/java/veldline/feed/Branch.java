@@ -15,14 +15,21 @@ import java.util.List;
 public record Branch(int part, String name, FeedRun run, Ending ending) implements BranchBuilder.With {
     /** What is at the end of a branch. */
     public enum Ending {
-        RADIO("a radio"),
-        CLOSED("closed by a load"),
-        OPEN("left open");
+        RADIO("a radio", "a radio"),
+        CLOSED("a load", "closed by a load"),
+        OPEN("open", "left open");
 
+        private final String brief;
         private final String words;
 
-        Ending(String words) {
+        Ending(String brief, String words) {
+            this.brief = brief;
             this.words = words;
+        }
+
+        /** One word, beside the others. */
+        public String brief() {
+            return brief;
         }
 
         public String words() {

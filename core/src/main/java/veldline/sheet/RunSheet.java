@@ -5,9 +5,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import veldline.assess.Assessment;
+import veldline.assess.FeedFigures;
 import veldline.explain.Caution;
 import veldline.explain.Origin;
 import veldline.explain.Worked;
+import veldline.feed.Branch;
 import veldline.feed.CableClass;
 import veldline.feed.CableEnd;
 import veldline.feed.Connector;
@@ -16,6 +18,7 @@ import veldline.feed.FeedPart;
 import veldline.feed.FeedRun;
 import veldline.feed.Joint;
 import veldline.feed.SeriesFacts;
+import veldline.feed.Shopping;
 import veldline.link.Diversity;
 import veldline.link.End;
 import veldline.link.RadioSheet;
@@ -46,16 +49,18 @@ final class RunSheet implements Sheet {
     public List<Picture> pages(Assessment a, Paper paper) {
         List<Picture> pages = new ArrayList<>();
         if (a.job().brief().field().isEmpty()) {
-            pages.add(page(a, paper, a.job().brief().near(), a.job().nearRun()));
+            pages.add(page(a, paper, a.job().brief().near(), a.job().nearRun(), a.nearFeed()));
         }
-        pages.add(page(a, paper, a.job().brief().far(), a.job().farRun()));
+        pages.add(page(a, paper, a.job().brief().far(), a.job().farRun(), a.farFeed()));
+        pages.add(shopping(a, paper));
         return pages;
     }
 
-    private Picture page(Assessment a, Paper paper, End end, FeedRun run) {
+    private Picture page(Assessment a, Paper paper, End end, FeedRun run, FeedFigures figures) {
         Page page = new Page(a, paper, "Run sheet, " + end.name());
         ports(page, end);
         joints(page, run, a.job().brief().frequency().value());
+        outlets(page, figures, a.job().brief().frequency().value());
         ends(page, run);
         end.radio().sheet().filter(s -> s.supply().volts() <= MOST_DIRECT).ifPresent(s -> lasts(page, s));
         return page.cautions(a, cautions()).done();
@@ -111,6 +116,70 @@ final class RunSheet implements Sheet {
             }
             page.down(5).dashed();
         }
+    }
+
+    /** Each branch, what it is made of and what it takes from the antenna to there. */
+    private static void outlets(Page page, FeedFigures figures, double frequency) {
+        if (figures.outlets().isEmpty()) {
+            return;
+        }
+        heading(page, "Outlets beside it");
+        for (FeedFigures.OfOutlet o : figures.outlets()) {
+            Branch b = o.outlet().branch();
+            page.down(20)
+                    .box(0)
+                    .put(b.name(), 26, 13, Face.BOLD, Origin.Plain.TYPED)
+                    .put(
+                            b.run().brokenAt(frequency).isPresent()
+                                            && o.brokenAt().isPresent()
+                                    ? "a joint does not hold"
+                                    : b.ending().words(),
+                            SECOND,
+                            13,
+                            Face.TEXT,
+                            Origin.Plain.NAME)
+                    .put(o.loss().shown(), THIRD, 13, Face.MONO, Origin.of(o.loss()));
+            b.run()
+                    .parts()
+                    .forEach(p -> page.down(17)
+                            .put(
+                                    p.name() + p.length().map(l -> ", " + l).orElse(""),
+                                    26,
+                                    12,
+                                    Face.TEXT,
+                                    Origin.Plain.TYPED));
+            page.down(5).dashed();
+        }
+    }
+
+    /** What all runs of the job need, less what is in the drawer. */
+    private Picture shopping(Assessment a, Paper paper) {
+        Page page = new Page(a, paper, "To buy for the runs");
+        List<FeedRun> runs = a.job().brief().field().isPresent()
+                ? List.of(a.job().farRun())
+                : List.of(a.job().nearRun(), a.job().farRun());
+        for (Shopping.Line l : Shopping.of(runs, a.job().drawer())) {
+            page.down(20)
+                    .box(0)
+                    .put(l.part().name(), 26, 13, Face.BOLD, Origin.Plain.NAME)
+                    .put(l.toBuy() == 0 ? "all there" : "buy " + l.toBuy(), THIRD, 13, Face.MONO, Origin.Plain.TYPED);
+            String counted = l.needed() + " needed, " + l.held() + " there"
+                    + (l.lengths().isEmpty() ? "" : ": " + String.join(", ", l.lengths()));
+            Paragraph.lines(counted, Page.LINE - 4)
+                    .forEach(words -> page.down(17).put(words, 26, 12, Face.TEXT, Origin.Plain.TYPED));
+            page.down(5).dashed();
+        }
+        Shopping.loads(runs)
+                .forEach((face, n) ->
+                        line(page, n + " × load, " + face.ohms() + " Ω", face.tradeName(), "for what is closed"));
+        page.down(18)
+                .put(
+                        "Hold every part against its joint before paying: thread and contact, not the label.",
+                        0,
+                        12,
+                        Face.TEXT,
+                        Origin.Plain.NAME);
+        return page.done();
     }
 
     /** What is bared of each kind of end, once for all that are alike. */

@@ -27,6 +27,8 @@ import veldline.antenna.WireFamily;
 import veldline.antenna.YagiChange;
 import veldline.assess.Assessment;
 import veldline.assess.Assessor;
+import veldline.assess.FeedFigures;
+import veldline.assess.OutletLevel;
 import veldline.assess.SwrBand;
 import veldline.demo.TernholmSands;
 import veldline.feed.DirectCurrent;
@@ -96,6 +98,13 @@ class WorkedTest {
                         Families.wires("hung wire").design(new Family.Wish(3.66e6, 45, 2e-3, Metal.COPPER, false)))
                 .applyTo(TernholmSands.all().get(6));
         gather(assessor.assess(hung, Assessor.Depth.ALL, () -> true), all);
+        Assessment lodge = assessor.assess(TernholmSands.all().get(2), Assessor.Depth.QUICK, () -> true);
+        for (FeedFigures.OfOutlet o : lodge.farFeed().outlets()) {
+            all.add(o.loss());
+            o.ripple().ifPresent(all::add);
+            OutletLevel there = OutletLevel.of(lodge, o.loss()).orElseThrow();
+            all.addAll(List.of(there.level(), there.margin()));
+        }
         WoundTransformer ring = WoundTransformer.of(new Complex(2450), 50, 7.1e6, Optional.empty())
                 .orElseThrow();
         all.addAll(List.of(ring.flux(71, 7.1e6), ring.heat(71, 7.1e6), ring.most(50, 7.1e6)));

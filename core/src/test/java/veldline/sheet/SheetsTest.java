@@ -62,7 +62,7 @@ class SheetsTest {
         for (Job job : TernholmSands.all()) {
             Assessment a = new Assessor().assess(job);
             List<Picture> pages = Sheets.of(Step.FEED_RUN, job).pages(a, Paper.LETTER);
-            assertThat(pages).hasSize(job.brief().field().isPresent() ? 1 : 2);
+            assertThat(pages).hasSize(job.brief().field().isPresent() ? 2 : 3);
             for (Picture page : pages) {
                 assertThat(page.texts()).allSatisfy(t -> {
                     assertThat(t.x()).isBetween(Paper.MARGIN - 1, Paper.LETTER.width() - Paper.MARGIN + 1);
@@ -71,7 +71,7 @@ class SheetsTest {
                             .isBetween(Paper.MARGIN, Paper.LETTER.height() - Paper.MARGIN + 1);
                 });
             }
-            Picture far = pages.get(pages.size() - 1);
+            Picture far = pages.get(pages.size() - 2);
             long joints = far.texts()
                     .filter(t -> t.text().matches("\\d+  .*(jack|plug|built in)"))
                     .count();
@@ -95,6 +95,16 @@ class SheetsTest {
         assertThat(near)
                 .contains("2 × RG-213 for N", "inner 6, dielectric 6, screen 7 mm; clamp", "1.00 N·m")
                 .anyMatch(t -> t.startsWith("Supply: "));
+    }
+
+    /** Outlets stand with what they take; what is bought is what the runs need less what is there. */
+    @Test
+    void aRunSheetHasOutletsAndWhatIsLeftToBuy() {
+        Job lodge = TernholmSands.all().get(2);
+        List<Picture> pages = Sheets.of(Step.FEED_RUN, lodge).pages(new Assessor().assess(lodge), Paper.A4);
+        assertThat(pages.get(0).texts().map(Mark.Text::text)).contains("Outlets beside it", "Kitchen", "left open");
+        assertThat(pages.get(1).texts().map(Mark.Text::text))
+                .contains("buy 2", "6 needed, 4 there: 1.5 m, 9 m, 8 m, 1 m, 6 m, 14 m");
     }
 
     /** What is wound is drawn with every turn, and each part stands with its strain. */

@@ -6,6 +6,7 @@ import java.util.Locale;
 import javafx.scene.Node;
 import javafx.scene.input.DragEvent;
 import javafx.scene.input.TransferMode;
+import veldline.format.DrawerFile;
 
 /** Files let go over the window: a photograph joins the log, a CSV the recordings, a grid or track the ground, and a job is opened. */
 final class DroppedFiles {
@@ -45,12 +46,14 @@ final class DroppedFiles {
             work.tasks().sweeps().read(file.toPath());
         } else if (name.endsWith(".csv")) {
             work.readCsv(file.toPath());
+        } else if (name.endsWith(DrawerFile.ENDING)) {
+            work.tasks().readDrawer(file.toPath());
         } else if (name.endsWith(".json") || name.endsWith(".zip")) {
             work.open(file);
         } else {
             work.tell(
                     file.getName()
-                            + " was not taken: drop a job, a zip, a CSV of readings, a Touchstone sweep, a grid or track of the ground, or a JPEG or PNG photograph.");
+                            + " was not taken: drop a job, a zip, a drawer, a CSV of readings, a Touchstone sweep, a grid or track of the ground, or a JPEG or PNG photograph.");
         }
     }
 }

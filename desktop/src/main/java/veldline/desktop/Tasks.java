@@ -15,6 +15,9 @@ import veldline.antenna.Polarized;
 import veldline.assess.Assessment;
 import veldline.coverage.Site;
 import veldline.explain.Program;
+import veldline.feed.Holdings;
+import veldline.feed.HoldingsChange;
+import veldline.format.DrawerFile;
 import veldline.format.FormatException;
 import veldline.format.GroundFile;
 import veldline.format.JobFile;
@@ -207,6 +210,30 @@ final class Tasks {
                 e -> work.tell(file.getFileName() + ": " + plain(e) + " Nothing was changed."));
     }
 
+    /** Takes in the parts, figures and counts of another drawer. */
+    void readDrawer(Path file) {
+        studies.ask(
+                "Reading",
+                p -> {
+                    if (Files.size(file) > MOST_DRAWER) {
+                        throw new FormatException("The file has " + (Files.size(file) >> 20)
+                                + " MB; a drawer has up to " + (MOST_DRAWER >> 20) + ". Save fewer parts.");
+                    }
+                    return DrawerFile.read(Files.readString(file));
+                },
+                o -> {
+                    Holdings taken = o.result();
+                    work.apply(new JobChange.OfDrawer(new HoldingsChange.Take(taken)));
+                    work.tell("Took in " + taken.own().size() + " parts and "
+                            + taken.held().size() + " counts.");
+                },
+                e -> work.tell(file.getFileName() + ": " + plain(e) + " Nothing was changed."));
+    }
+
+    void saveDrawer(Path file, Job job) {
+        save(named(file, DrawerFile.ENDING), () -> DrawerFile.write(job.drawer()));
+    }
+
     /** Saves the ground along the way as CSV. */
     void saveGround(Path file, Job job) {
         job.brief().way().profile().ifPresent(p -> save(named(file, ".csv"), () -> ProfileCsv.write(p)));
@@ -236,6 +263,7 @@ final class Tasks {
     }
 
     private static final long MOST_PLAN = 32L << 20;
+    private static final long MOST_DRAWER = 16L << 20;
 
     /** Keeps a photograph beside the job, then names it in the log: a line never names what is not there. */
     void photograph(Path file) {

@@ -27,6 +27,7 @@ import veldline.desktop.bench.Showing;
 import veldline.desktop.look.Appearance;
 import veldline.desktop.print.Printing;
 import veldline.explain.Finding;
+import veldline.format.DrawerFile;
 import veldline.job.JobChange;
 import veldline.store.JobStore;
 
@@ -210,6 +211,13 @@ public final class VeldlineWindow extends Region {
                 choose("Read a Touchstone file", "*.s1p", false)
                         .ifPresent(f -> work.tasks().sweeps().read(f.toPath()));
             case READ_CSV -> choose("Read a CSV of readings", "*.csv", false).ifPresent(f -> work.readCsv(f.toPath()));
+            case READ_DRAWER ->
+                choose("Read a drawer", "*" + DrawerFile.ENDING, false)
+                        .ifPresent(f -> work.tasks().readDrawer(f.toPath()));
+            case SAVE_DRAWER ->
+                choose("Save the drawer", "*" + DrawerFile.ENDING, true)
+                        .ifPresent(f ->
+                                work.tasks().saveDrawer(f.toPath(), work.desk().job()));
             case READ_GROUND ->
                 choose("Read the ground", "*.csv;*.asc;*.hgt;*.gpx", false)
                         .ifPresent(f ->

@@ -101,6 +101,8 @@ public sealed interface Input {
         SWEEP_AGAIN,
         EXPLAIN,
         READ_SWEEP,
+        READ_DRAWER,
+        SAVE_DRAWER,
         IMPROVE,
         TAKE_IMPROVED,
         STOP,

@@ -1,36 +1,29 @@
 package veldline.desktop.feedrun;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import java.util.TreeMap;
-import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import veldline.assess.FeedFigures;
 import veldline.assess.Step;
 import veldline.desktop.bench.Bench;
 import veldline.desktop.bench.Input;
-import veldline.desktop.bench.Limits;
 import veldline.desktop.bench.Showing;
 import veldline.explain.Finding;
-import veldline.feed.CableClass;
-import veldline.feed.Connector;
-import veldline.feed.Drawer;
 import veldline.feed.FeedChange;
 import veldline.feed.FeedPart;
 import veldline.feed.FeedRun;
-import veldline.feed.Joint;
-import veldline.feed.SeriesFacts;
 import veldline.job.JobChange;
 import veldline.picture.Picture;
 
-/** The chain with its joints, walked one by one; each half of a joint is set by its facts. */
+/** The chain with its joints, what branches off it, a connector in the hand, a cable's end, and the drawer: one look at a time. */
 public final class FeedRunBench implements Bench {
 
     /** What is looked at, by name. */
-    static final String LOOK = "feed.look";
+    private static final String LOOK = "feed.look";
+
+    private static final List<FeedLook> LOOKS =
+            List.of(new RunLook(), new OutletsLook(), new HandLook(), new EndLook(), new DrawerLook());
 
     @Override
     public Step step() {
@@ -72,112 +65,26 @@ public final class FeedRunBench implements Bench {
                         : run(s).parts().get(p).kind().words();
     }
 
-    /** What is looked at: the run itself, a connector in the hand, or a cable's end. */
-    private enum Look {
-        RUN("the run"),
-        HAND("in hand"),
-        END("an end");
-
-        private final String words;
-
-        Look(String words) {
-            this.words = words;
-        }
-
-        static Look of(Showing s) {
-            return Arrays.stream(values())
-                    .filter(l -> l.name().equals(s.noted().get(LOOK)))
-                    .findFirst()
-                    .orElse(RUN);
-        }
+    private static FeedLook look(Showing s) {
+        return LOOKS.stream()
+                .filter(l -> l.id().equals(s.noted().get(LOOK)))
+                .findFirst()
+                .orElse(LOOKS.get(0));
     }
 
     @Override
     public List<Input> inputs(Showing s) {
+        FeedLook look = look(s);
         List<Input> in = new ArrayList<>();
-        in.add(new Input.Choice(
+        in.add(new Input.Pick(
                 "look",
                 "Look at",
-                Arrays.stream(Look.values())
+                LOOKS.stream()
                         .map(l -> new Input.Option(
-                                l.words, l == Look.of(s), new Input.Outcome.Picked("set:" + LOOK + "=" + l.name())))
+                                l.words(), l == look, new Input.Outcome.Picked("set:" + LOOK + "=" + l.id())))
                         .toList()));
-        if (Look.of(s) != Look.RUN) {
-            in.addAll(Look.of(s) == Look.HAND ? InHandInputs.inputs(s) : CableEndPicture.inputs(s));
-            return in;
-        }
-        int i = part(s);
-        if (i < 0) {
-            in.add(new Input.Note("none", "The radio's socket meets the antenna directly."));
-            return in;
-        }
-        FeedPart part = run(s).parts().get(i);
-        in.add(new Input.Pick(
-                "part",
-                "From the parts drawer",
-                Drawer.parts().stream()
-                        .filter(p -> alike(p, part))
-                        .collect(Collectors.groupingBy(p -> -joins(s, i, p), TreeMap::new, Collectors.toList()))
-                        .values()
-                        .stream()
-                        .flatMap(List::stream)
-                        .map(p -> new Input.Option(
-                                p.name(), p.id().equals(part.id()), lift(s, new FeedChange.Replace(i, kept(p, part)))))
-                        .toList()));
-        in.add(new Input.Text(
-                "order",
-                "An order line to check here",
-                s.noted().getOrDefault(OrderFindings.LINE, ""),
-                text -> new Input.Outcome.Picked("set:" + OrderFindings.LINE + "=" + text)));
-        if (part.length().isPresent()) {
-            in.add(new Input.Value(
-                    "length",
-                    "Length",
-                    part.length().get(),
-                    "",
-                    Limits.within(0.02, 500, "2 cm", "500 m", q -> lift(s, new FeedChange.CableLength(i, q)))));
-        } else {
-            in.add(new Input.Value(
-                    "loss",
-                    "Loss, with its joints",
-                    part.loss(),
-                    "typed",
-                    Limits.within(0, 30, "0", "30 dB", q -> lift(s, new FeedChange.PartLoss(i, q)))));
-            part.within()
-                    .ifPresent(w -> in.add(new Input.Value(
-                            "within",
-                            "Which may be off by",
-                            w,
-                            "until it is measured",
-                            Limits.within(
-                                    0.1, 20, "0.1", "20 dB", q -> lift(s, new FeedChange.Within(i, Optional.of(q)))))));
-        }
-        side(s, in, i, part.radioSide(), true);
-        side(s, in, i, part.antennaSide(), false);
-        in.add(new Input.Note("metal", "Look at the metal, not the label: thread and contact are set one by one."));
-        Stream.of(part.radioSide(), part.antennaSide())
-                .map(Connector::family)
-                .distinct()
-                .flatMap(f -> SeriesFacts.of(f).stream())
-                .forEach(f -> in.add(new Input.Note("series-" + f.series(), f.told())));
-        CableClass.of(part).ifPresent(c -> in.add(new Input.Note("cable", c.told())));
+        in.addAll(look.inputs(s));
         return in;
-    }
-
-    /** Whether one stands in the other's place: cables for cables, and an old run for either. */
-    private static boolean alike(FeedPart a, FeedPart b) {
-        return (a.kind() == FeedPart.Kind.CABLE) == (b.kind() == FeedPart.Kind.CABLE)
-                || a.kind() == FeedPart.Kind.WALL
-                || b.kind() == FeedPart.Kind.WALL;
-    }
-
-    /** How many of its two sides join what they would meet; those that join on both stand first. */
-    private static long joins(Showing s, int place, FeedPart part) {
-        double frequency = s.job().brief().frequency().value();
-        List<Joint> joints = run(s).withPart(place, part).joints();
-        return Stream.of(joints.get(place), joints.get(place + 1))
-                .filter(j -> j.joins(frequency))
-                .count();
     }
 
     @Override
@@ -186,86 +93,13 @@ public final class FeedRunBench implements Bench {
                 .toList();
     }
 
-    private static FeedPart kept(FeedPart fresh, FeedPart before) {
-        return fresh.length().isPresent() && before.length().isPresent() ? fresh.withLength(before.length()) : fresh;
-    }
-
-    private static void side(Showing s, List<Input> in, int i, Connector c, boolean radio) {
-        String where = radio ? "Radio side" : "Antenna side";
-        String id = radio ? "radio" : "antenna";
-        in.add(new Input.Pick(
-                id + "-series",
-                where + ": series",
-                Arrays.stream(Connector.Series.values())
-                        .map(f -> option(
-                                s,
-                                i,
-                                radio,
-                                f.words(),
-                                f == c.family(),
-                                new Connector(
-                                        f,
-                                        c.thread(),
-                                        c.contact(),
-                                        SeriesFacts.of(f)
-                                                .map(SeriesFacts::ohms)
-                                                .filter(made -> !made.contains(c.ohms()))
-                                                .map(made -> made.get(0))
-                                                .orElse(c.ohms()))))
-                        .toList()));
-        in.add(new Input.Choice(
-                id + "-thread",
-                where + ": body thread",
-                List.of(
-                        option(
-                                s,
-                                i,
-                                radio,
-                                "outside",
-                                c.thread() == Connector.Thread.OUTSIDE,
-                                new Connector(c.family(), Connector.Thread.OUTSIDE, c.contact(), c.ohms())),
-                        option(
-                                s,
-                                i,
-                                radio,
-                                "inside",
-                                c.thread() == Connector.Thread.INSIDE,
-                                new Connector(c.family(), Connector.Thread.INSIDE, c.contact(), c.ohms())))));
-        in.add(new Input.Choice(
-                id + "-contact",
-                where + ": centre contact",
-                List.of(
-                        option(
-                                s,
-                                i,
-                                radio,
-                                "pin",
-                                c.contact() == Connector.Contact.PIN,
-                                new Connector(c.family(), c.thread(), Connector.Contact.PIN, c.ohms())),
-                        option(
-                                s,
-                                i,
-                                radio,
-                                "socket",
-                                c.contact() == Connector.Contact.SOCKET,
-                                new Connector(c.family(), c.thread(), Connector.Contact.SOCKET, c.ohms())))));
-    }
-
-    private static Input.Option option(Showing s, int i, boolean radio, String word, boolean chosen, Connector to) {
-        return new Input.Option(word, chosen, lift(s, new FeedChange.Side(i, radio, to)));
-    }
-
-    private static JobChange lift(Showing s, FeedChange change) {
+    static JobChange lift(Showing s, FeedChange change) {
         return new JobChange.OfRun(near(s), change);
     }
 
     @Override
     public Picture centre(Showing s, double width, double height) {
-        return switch (Look.of(s)) {
-            case RUN -> new FeedRunPicture(s, width, height).draw();
-            case HAND -> new InHandPicture(s, width, height).draw();
-            case END -> new CableEndPicture(s, width, height).draw();
-        };
+        return look(s).picture(s, width, height);
     }
 
     @Override
@@ -275,28 +109,27 @@ public final class FeedRunBench implements Bench {
 
     @Override
     public List<String> walk(Showing s) {
-        if (Look.of(s) != Look.RUN) {
-            return Look.of(s) == Look.HAND ? InHandPicture.walk(s) : CableEndPicture.walk(s);
-        }
-        return IntStream.range(0, figures(s).joints().size())
-                .mapToObj(i -> "joint:" + i)
-                .toList();
-    }
-
-    @Override
-    public Optional<String> turned(Showing s, String zone, double x, double y, double width, double height) {
-        return zone.equals("jaw") ? InHandPicture.acrossAt(x, width) : Optional.empty();
-    }
-
-    @Override
-    public Optional<JobChange> taken(Showing s, String zone) {
-        return Look.of(s) == Look.HAND
-                ? InHandPicture.chosen(s).flatMap(f -> InHandInputs.taken(s, f))
-                : Optional.empty();
+        return look(s).walk(s);
     }
 
     @Override
     public int walkStart(Showing s) {
-        return Look.of(s) == Look.RUN ? joint(s) : 0;
+        return look(s).walkStart(s);
+    }
+
+    @Override
+    public Optional<JobChange> dragged(
+            Showing s, String zone, double fromX, double fromY, double x, double y, double width, double height) {
+        return look(s).dragged(s, zone, fromX, x, width, height);
+    }
+
+    @Override
+    public Optional<String> turned(Showing s, String zone, double x, double y, double width, double height) {
+        return look(s).turned(s, zone, x, width);
+    }
+
+    @Override
+    public Optional<JobChange> taken(Showing s, String zone) {
+        return look(s).taken(s, zone);
     }
 }

@@ -107,6 +107,29 @@ class RoomTest {
     }
 
     @TestFactory
+    Stream<DynamicTest> everyLookAtAFeedRunHasRoom() {
+        return TernholmSands.all().stream().flatMap(job -> {
+            Assessment a = ASSESSOR.assess(job);
+            return Stream.of("OUTLETS", "HAND", "END", "DRAWER")
+                    .flatMap(look -> Stream.of("near-part-0", "far-part-0")
+                            .map(stop -> DynamicTest.dynamicTest(job.name() + ", " + look + " " + stop, () -> {
+                                Showing s = new Showing(
+                                        a,
+                                        stop,
+                                        Map.of(),
+                                        Map.of("feed.look", look),
+                                        new Stage.Running<>(),
+                                        Showing.Advice.NONE,
+                                        Optional.empty(),
+                                        false);
+                                for (double[] size : new double[][] {{704, 500}, {620, 480}}) {
+                                    isRoomy(Benches.of(Step.FEED_RUN).centre(s, size[0], size[1]));
+                                }
+                            })));
+        });
+    }
+
+    @TestFactory
     Stream<DynamicTest> everyJobOfTheReserveHasRoom() {
         return TernholmSands.all().stream().skip(1).flatMap(job -> {
             Showing s = reserve(job);
