@@ -63,8 +63,12 @@ final class AntennaStage {
     static final Formula AIM = new Formula(
             "Aim error that costs 1 dB", "The smaller of the two sides of the beam.", "A", "a", METHOD, "±0.3°");
 
-    /** What decides the figures. */
-    record Input(WireModel model, double frequency, boolean upright) {}
+    /**
+     * What decides the figures.
+     *
+     * @param z0 of the line SWR is counted on, ohms
+     */
+    record Input(WireModel model, double frequency, boolean upright, double z0) {}
 
     private AntennaStage() {}
 
@@ -91,7 +95,7 @@ final class AntennaStage {
                 width(h),
                 part(RESISTANCE, milliamps, z.getReal()),
                 part(REACTANCE, milliamps, z.getImaginary()),
-                Mismatch.workedSwr(z, 50, "the antenna"),
+                Mismatch.workedSwr(z, in.z0, "the antenna"),
                 cut(e),
                 cut(h),
                 aim(level),

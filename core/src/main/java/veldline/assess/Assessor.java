@@ -5,12 +5,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
+import java.util.stream.Stream;
 import veldline.antenna.Antenna;
 import veldline.antenna.ApertureDesign;
 import veldline.antenna.Made;
 import veldline.antenna.NotChosen;
 import veldline.antenna.YagiShape;
-import veldline.explain.Sum;
 import veldline.explain.Worked;
 import veldline.field.pattern.Sweep;
 import veldline.field.solve.MeshRule;
@@ -40,6 +40,7 @@ public final class Assessor {
     private final Memory<ToleranceFigures.Input, Optional<ToleranceFigures>> cuts = new Memory<>();
     private final CloserStages closer = new CloserStages();
     private final Memory<OutsideInput, OutsideFigures> outsides = new Memory<>();
+    private final RealizedGain realized = new RealizedGain();
     private final MatchStages matches = new MatchStages();
     private final Memory<PathStage.Input, PathFigures> paths = new Memory<>();
     private final SiteMemory sites = new SiteMemory();
@@ -49,7 +50,7 @@ public final class Assessor {
     private final Memory<ProveStage.Input, ProveFigures> proofs = new Memory<>();
 
     /** What decides an SWR curve. */
-    private record SweepInput(WireModel model, double frequency) {}
+    private record SweepInput(WireModel model, double frequency, double z0) {}
 
     private record OutsideInput(AntennaStage.Input bare, AntennaFigures with) {}
 
@@ -83,7 +84,7 @@ public final class Assessor {
         FeedFigures near = nearFeeds.of(FeedStage.Input.of(job, true), FeedStage::figures);
         FeedFigures far = farFeeds.of(FeedStage.Input.of(job, false), FeedStage::figures);
         Optional<AntennaStage.Input> input =
-                job.made().map(m -> new AntennaStage.Input(m.model(), frequency, m.upright()));
+                job.made().map(m -> new AntennaStage.Input(m.model(), frequency, m.upright(), job.lineOhms()));
         Stage<AntennaFigures> antenna = openings.of(job, job.madeNear())
                 .map(o -> o.map(OpeningLook::figures))
                 .orElseGet(() -> input.map(in -> depth == Depth.FIRST && !antennas.knows(in)
@@ -100,25 +101,32 @@ public final class Assessor {
                 tolerances(job, frequency, depth, antenna, goOn).orElse(new Stage.Absent<>(nothingToShape(job)));
         Stage<OutsideFigures> outside = job.yagi()
                 .filter(y -> y.outside().isPresent())
-                .map(y -> outside(y, frequency, depth, antenna, goOn))
+                .map(y -> outside(job, y, depth, antenna, goOn))
                 .orElse(new Stage.Absent<>("The cable's outside is left out"));
         Stage<MatchFigures> match =
                 matches.of(job, antenna, sweep, depth.compareTo(Depth.ALL) >= 0, nothingToShape(job), goOn);
+        Optional<Worked> lost = antenna.value().flatMap(f -> realized.loss(job, f));
         Optional<Worked> solved = antenna.value().map(AntennaFigures::gain);
         Optional<Worked> nearGain = gain(job, true, solved);
         Optional<Worked> farGain = gain(job, false, solved);
+        Optional<Worked> nearAdds = adds(job, true, nearGain, lost);
+        Optional<Worked> farAdds = adds(job, false, farGain, lost);
         PowerProfile profile = PowerProfiles.byId(brief.profile());
         Optional<Worked> eirp = brief.field().isPresent()
                 ? Optional.empty()
-                : nearGain.map(g -> LineStage.eirp(brief, near.total(), g));
+                : nearAdds.map(g -> LineStage.eirp(brief, near.total(), g));
         PowerProfile.Ruling ruling =
                 profile.at(frequency, nearGain.map(Worked::value).orElse(0.0), brief);
-        Worked chains = Sum.of("Chains", "Both chains together.", "dB", 2, List.of(near.total(), far.total()));
         Worked needed = LineStage.needed(
-                job, path, brief.field().isPresent() ? far.total() : chains, job.madeNear() ? farGain : nearGain);
+                job,
+                path,
+                LineStage.chains(
+                        Stream.of(near.total()).filter(n -> brief.field().isEmpty()), far.total(), lost),
+                job.madeNear() ? farGain : nearGain);
+        // What may be radiated is held against the gain itself: a better match next year breaks no rule.
         Optional<Worked> allowed =
                 job.madeNear() ? GainWindow.allowed(brief, near.total().value()) : Optional.empty();
-        LevelLine line = LineStage.line(job, path, nearGain, farGain, ruling.mostEirp());
+        LevelLine line = LineStage.line(job, path, nearAdds, farAdds, ruling.mostEirp());
         Assessment bare = new Assessment(
                 job,
                 path,
@@ -192,7 +200,7 @@ public final class Assessor {
     }
 
     private Stage<Sweep> sweep(AntennaStage.Input antenna, Depth depth, BooleanSupplier goOn) {
-        SweepInput input = new SweepInput(antenna.model(), antenna.frequency());
+        SweepInput input = new SweepInput(antenna.model(), antenna.frequency(), antenna.z0());
         if ((depth == Depth.FIRST || depth == Depth.QUICK) && !sweeps.knows(input)) {
             return new Stage.Running<>();
         }
@@ -205,7 +213,7 @@ public final class Assessor {
                                 in.frequency * (1 - SWEEP_SPAN / 2),
                                 in.frequency * (1 + SWEEP_SPAN / 2),
                                 SWEEP_POINTS,
-                                MatchStage.LINE,
+                                in.z0,
                                 goOn)),
                 goOn);
     }
@@ -223,7 +231,7 @@ public final class Assessor {
     private Optional<Stage<Optional<ToleranceFigures>>> tolerances(
             Job job, double frequency, Depth depth, Stage<AntennaFigures> antenna, BooleanSupplier goOn) {
         return job.yagi().map(y -> {
-            ToleranceFigures.Input in = new ToleranceFigures.Input(y, frequency);
+            ToleranceFigures.Input in = new ToleranceFigures.Input(y, frequency, job.lineOhms());
             if (antenna instanceof Stage.Failed<AntennaFigures> failed) {
                 return new Stage.Failed<Optional<ToleranceFigures>>(failed.why());
             }
@@ -234,19 +242,25 @@ public final class Assessor {
     }
 
     private Stage<OutsideFigures> outside(
-            YagiShape y, double frequency, Depth depth, Stage<AntennaFigures> antenna, BooleanSupplier goOn) {
+            Job job, YagiShape y, Depth depth, Stage<AntennaFigures> antenna, BooleanSupplier goOn) {
         if (antenna.value().isEmpty()) {
             return new Stage.Failed<>("The antenna was not solved");
         }
+        double frequency = job.brief().frequency().value();
         OutsideInput in = new OutsideInput(
-                new AntennaStage.Input(y.withOutside(Optional.empty()).model(), frequency, y.upright()),
+                new AntennaStage.Input(y.withOutside(Optional.empty()).model(), frequency, y.upright(), job.lineOhms()),
                 antenna.value().get());
         return depth == Depth.CHECKED || outsides.knows(in)
                 ? Stage.of(() -> outsides.of(in, i -> OutsideFigures.of(i.bare, i.with, goOn)), goOn)
                 : new Stage.Running<>();
     }
 
-    /** What an antenna adds: solved where it is shaped here, claimed where it was bought. */
+    /** With the match counted at the end where it is known. */
+    private static Optional<Worked> adds(Job job, boolean near, Optional<Worked> gain, Optional<Worked> lost) {
+        return near == job.madeNear() ? gain.map(g -> RealizedGain.of(g, lost)) : gain;
+    }
+
+    /** What an antenna has: solved where it is shaped here, claimed where it was bought. */
     private Optional<Worked> gain(Job job, boolean near, Optional<Worked> solved) {
         Optional<Stage<OpeningLook>> opening = openings.of(job, near);
         if (opening.isPresent()) {
@@ -285,14 +299,22 @@ public final class Assessor {
     private Optional<LevelLine> otherLine(Job job, Depth depth, BooleanSupplier goOn) {
         double frequency = job.brief().frequency().value();
         Optional<AntennaStage.Input> input =
-                job.made().map(m -> new AntennaStage.Input(m.model(), frequency, m.upright()));
+                job.made().map(m -> new AntennaStage.Input(m.model(), frequency, m.upright(), job.lineOhms()));
         if (depth.compareTo(Depth.ALL) < 0
                 && input.filter(in -> !antennas.knows(in)).isPresent()) {
             return Optional.empty();
         }
-        Optional<Worked> solved = input.flatMap(in -> antenna(in, goOn).value()).map(AntennaFigures::gain);
-        return Optional.of(
-                LineStage.line(job, path(job), gain(job, true, solved), gain(job, false, solved), Optional.empty()));
+        Optional<AntennaFigures> figures = openings.of(job, job.madeNear())
+                .map(o -> o.value().map(OpeningLook::figures))
+                .orElseGet(() -> input.flatMap(in -> antenna(in, goOn).value()));
+        Optional<Worked> lost = figures.flatMap(f -> realized.loss(job, f));
+        Optional<Worked> solved = figures.map(AntennaFigures::gain);
+        return Optional.of(LineStage.line(
+                job,
+                path(job),
+                adds(job, true, gain(job, true, solved), lost),
+                adds(job, false, gain(job, false, solved), lost),
+                Optional.empty()));
     }
 
     private Stage<ProveFigures> prove(Job job, Depth depth) {

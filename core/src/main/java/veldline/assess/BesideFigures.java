@@ -41,7 +41,7 @@ public record BesideFigures(Beside of, AntennaFigures figures, Optional<Sweep> s
             "±0.05 dB; one measure alone, the others as they are");
     static final Formula SWR_AFTER = new Formula(
             "SWR with it mended",
-            "On 50 Ω, with this measure as it is here and the others as they are.",
+            "On its line, with this measure as it is here and the others as they are.",
             "S",
             "s",
             AntennaStage.METHOD,
@@ -65,7 +65,8 @@ public record BesideFigures(Beside of, AntennaFigures figures, Optional<Sweep> s
     public record Difference(String name, Quantity here, Quantity there, Worked gained, Worked swr) {}
 
     /** What decides the differences. */
-    record Input(Antenna here, Beside beside, double frequency) {}
+    /** @param z0 of the line SWR is counted on, ohms */
+    record Input(Antenna here, Beside beside, double frequency, double z0) {}
 
     static BesideFigures of(Input in, AntennaFigures figures, Optional<Sweep> sweep, BooleanSupplier goOn) {
         List<Difference> all = new ArrayList<>();
@@ -84,8 +85,8 @@ public record BesideFigures(Beside of, AntennaFigures figures, Optional<Sweep> s
                             .computed("h", "as it is", gain, "dBi", 4)
                             .gives(better - gain, "dB", 2, 0.05),
                     Worked.of(SWR_AFTER)
-                            .computed("s", "of the solved impedance", Mismatch.swr(z, MatchStage.LINE), "", 3)
-                            .gives(Mismatch.swr(z, MatchStage.LINE), "", 2)));
+                            .computed("s", "of the solved impedance", Mismatch.swr(z, in.z0), "", 3)
+                            .gives(Mismatch.swr(z, in.z0), "", 2)));
         }
         all.sort((a, b) -> Double.compare(b.gained.value(), a.gained.value()));
         return new BesideFigures(in.beside, figures, sweep, all);

@@ -45,7 +45,7 @@ final class CloserStages {
         }
         double frequency = job.brief().frequency().value();
         Antenna other = job.beside().get().made();
-        BesideFigures.Input in = new BesideFigures.Input(here, job.beside().get(), frequency);
+        BesideFigures.Input in = new BesideFigures.Input(here, job.beside().get(), frequency, job.lineOhms());
         if (depth.compareTo(Assessor.Depth.ALL) < 0 && !besides.knows(in)) {
             return new Stage.Running<>();
         }
@@ -65,7 +65,7 @@ final class CloserStages {
         if (!(other instanceof Made made)) {
             return new Stage.Absent<>("What stands beside it is not shaped here");
         }
-        AntennaStage.Input solved = new AntennaStage.Input(made.model(), frequency, made.upright());
+        AntennaStage.Input solved = new AntennaStage.Input(made.model(), frequency, made.upright(), job.lineOhms());
         Stage<AntennaFigures> f = figures.apply(solved);
         Stage<Sweep> s = sweep.apply(solved);
         if (f instanceof Stage.Failed<AntennaFigures> failed) {

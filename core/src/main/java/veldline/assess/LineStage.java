@@ -1,8 +1,10 @@
 package veldline.assess;
 
 import java.util.Optional;
+import java.util.stream.Stream;
 import veldline.antenna.NotChosen;
 import veldline.explain.Formula;
+import veldline.explain.Sum;
 import veldline.explain.Worked;
 import veldline.feed.FeedRun;
 import veldline.job.Job;
@@ -55,6 +57,16 @@ final class LineStage {
                 .from("c", "chain takes", loss)
                 .from("g", "antenna adds", gain)
                 .gives(power - loss.value() + gain.value(), "dBm", 1, 1);
+    }
+
+    /** What is taken between radios and antennas, the match at the one that is made among it. */
+    static Worked chains(Stream<Worked> near, Worked far, Optional<Worked> match) {
+        return Sum.of(
+                "Chains",
+                "Both chains together, and the match.",
+                "dB",
+                2,
+                Stream.of(near, Stream.of(far), match.stream()).flatMap(s -> s).toList());
     }
 
     /** Gain asked of the antenna that is made. */

@@ -52,7 +52,7 @@ final class MatchMerits {
     private MatchMerits() {}
 
     /** Empty where the antenna is not known over a band, or the SWR is over 2 where it should not be. */
-    static Optional<Worked> band(Optional<Sweep> sweep, MatchWay.Plan plan) {
+    static Optional<Worked> band(Optional<Sweep> sweep, MatchWay.Plan plan, double z0) {
         return sweep.map(w -> new Sweep(
                         w.points().stream()
                                 .map(p -> new Sweep.Point(
@@ -64,15 +64,15 @@ final class MatchMerits {
                         w.solved(),
                         w.doubtSwr(),
                         w.doubtDb()))
-                .flatMap(w -> w.under(SWR, MatchStage.LINE))
+                .flatMap(w -> w.under(SWR, z0))
                 .map(b -> Worked.of(BAND)
                         .computed("a", "lowest", b.low() / MHZ, "MHz", 2)
                         .computed("b", "highest", b.high() / MHZ, "MHz", 2)
                         .gives(b.width() / MHZ, "MHz", b.width() < NARROW ? 1 : 0));
     }
 
-    static Worked kept(MatchWay.Plan plan, double frequency) {
-        int kept = MatchYield.keeping(plan, MatchStage.LINE, frequency, WITHIN, SWR);
+    static Worked kept(MatchWay.Plan plan, double frequency, double z0) {
+        int kept = MatchYield.keeping(plan, z0, frequency, WITHIN, SWR);
         return Worked.of(KEPT)
                 .computed("k", "kept it", kept, "", 0)
                 .computed("n", "drawn", MatchYield.DRAWN, "", 0)

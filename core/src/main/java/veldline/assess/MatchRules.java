@@ -42,7 +42,7 @@ final class MatchRules {
                             ? "at the cable, with nothing between."
                             : "at the cable with the " + o.title() + ".";
                     String reason = "It costs " + o.loss().number() + " dB"
-                            + (o.loss().value() >= TOLD ? ", and the line counts the antenna as matched" : "")
+                            + (o.loss().value() >= TOLD ? ", and the line counts it" : "")
                             + "; up to 1.5 is good, up to 2 usable.";
                     Finding f = o.swr().value() <= 2
                             ? Finding.fits("SWR " + o.swr().number(), rest, reason, o.swr())
@@ -144,7 +144,7 @@ final class MatchRules {
                 .get(place + 1)
                 .volts()
                 .norm();
-        Worked most = of.most(MatchStage.LINE, frequency);
+        Worked most = of.most(job.lineOhms(), frequency);
         Worked heat = of.heat(volts, frequency);
         Worked flux = of.flux(volts, frequency);
         List<Finding> found = new ArrayList<>();
@@ -193,7 +193,7 @@ final class MatchRules {
                         .value()
                         .flatMap(MatchFigures::inUse)
                         .map(o -> o.resistance().value())
-                        .orElse(MatchStage.LINE),
+                        .orElse(job.lineOhms()),
                 Unit.WATT.fromInside(end.radio().power().value()));
         String heat = choke.heat()
                 .filter(w -> w.value() >= WARM)

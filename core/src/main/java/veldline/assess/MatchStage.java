@@ -17,8 +17,6 @@ import veldline.line.Mismatch;
 
 /** What the kinds of driven element and every way to a match make of an impedance. */
 final class MatchStage {
-    static final double LINE = 50;
-
     static final Formula PART_OF_SEEN = new Formula(
             "Impedance seen by the cable",
             "What the parts and the antenna come to, seen from the cable.",
@@ -44,6 +42,7 @@ final class MatchStage {
      * @param way in use; empty for nothing between
      * @param sweep of the antenna over the band, where it is known
      * @param watts that the radio sends
+     * @param z0 of the cable, ohms
      */
     record Input(
             Map<YagiShape.Feed, Complex> kinds,
@@ -53,7 +52,8 @@ final class MatchStage {
             Optional<MatchWay> way,
             double frequency,
             Optional<Sweep> sweep,
-            double watts) {
+            double watts,
+            double z0) {
         Input {
             kinds = Map.copyOf(kinds);
         }
@@ -75,7 +75,7 @@ final class MatchStage {
             if (way.balanced() && !in.balanced) {
                 continue;
             }
-            way.plan(in.load, LINE, in.frequency).ifPresent(p -> options.add(option(in, way, p)));
+            way.plan(in.load, in.z0, in.frequency).ifPresent(p -> options.add(option(in, way, p)));
         }
         return new MatchFigures(options);
     }
@@ -106,13 +106,13 @@ final class MatchStage {
                 parts,
                 part("resistance", load.getReal()),
                 part("reactance", load.getImaginary()),
-                swr(load),
-                loss(load, 1),
+                swr(load, in.z0),
+                loss(load, 1, in.z0),
                 inUse,
                 take,
                 Optional.empty(),
                 load.equals(in.load)
-                        ? MatchMerits.band(in.sweep, new MatchWay.Plan(load, Ladder.of(), ""))
+                        ? MatchMerits.band(in.sweep, new MatchWay.Plan(load, Ladder.of(), ""), in.z0)
                         : Optional.empty(),
                 Optional.empty(),
                 List.of());
@@ -126,27 +126,28 @@ final class MatchStage {
                 plan.ladder().words() + (plan.note().isEmpty() ? "" : "; " + plan.note()),
                 part("resistance", look.seen().getReal()),
                 part("reactance", look.seen().getImaginary()),
-                swr(look.seen()),
-                loss(look.seen(), look.through()),
+                swr(look.seen(), in.z0),
+                loss(look.seen(), look.through(), in.z0),
                 in.way.filter(w -> w == way).isPresent(),
                 new JobChange.Match(Optional.of(way)),
                 Optional.of(plan),
                 // What is cut short for a hairpin is another antenna over the band.
-                plan.load().equals(in.load) ? MatchMerits.band(in.sweep, plan) : Optional.empty(),
-                Optional.of(MatchMerits.kept(plan, in.frequency)),
+                plan.load().equals(in.load) ? MatchMerits.band(in.sweep, plan, in.z0) : Optional.empty(),
+                Optional.of(MatchMerits.kept(plan, in.frequency, in.z0)),
                 MatchMerits.strain(plan, look.at(in.watts)));
     }
 
-    private static Worked swr(Complex seen) {
-        return Mismatch.workedSwr(seen, LINE, "what the cable sees");
+    private static Worked swr(Complex seen, double z0) {
+        return Mismatch.workedSwr(seen, z0, "what the cable sees");
     }
 
     private static Worked part(String name, double ohms) {
         return Worked.of(PART_OF_SEEN).computed("a", name, ohms, "Ω", 2).gives(ohms, "Ω", 1);
     }
 
-    private static Worked loss(Complex seen, double through) {
-        double s = swr(seen).value();
+    /** @param through share of the power that the parts let through */
+    static Worked loss(Complex seen, double through, double z0) {
+        double s = swr(seen, z0).value();
         return Worked.of(LOSS)
                 .computed("e", "share the parts let through", through, "", 5)
                 .computed("s", "SWR", s, "", 4)

@@ -64,7 +64,8 @@ final class MatchStages {
                 .map(y -> EnumSet.complementOf(EnumSet.of(y.feed())).stream()
                         .collect(Collectors.toMap(
                                 k -> k,
-                                k -> new AntennaStage.Input(y.withFeed(k).model(), frequency, y.upright()))))
+                                k -> new AntennaStage.Input(
+                                        y.withFeed(k).model(), frequency, y.upright(), job.lineOhms()))))
                 .orElse(Map.of());
         if (!everything && !others.values().stream().allMatch(otherFeeds::knows)) {
             return new Stage.Running<>();
@@ -76,7 +77,7 @@ final class MatchStages {
                     others.forEach((kind, in) -> kinds.put(kind, otherFeeds.of(in, i -> solved(i, goOn))));
                     YagiShape.Feed feed = job.yagi().map(YagiShape::feed).orElse(YagiShape.Feed.STRAIGHT);
                     return new MatchStage.Input(
-                            kinds, feed, load, balanced, job.match(), frequency, sweep.value(), watts);
+                            kinds, feed, load, balanced, job.match(), frequency, sweep.value(), watts, job.lineOhms());
                 },
                 goOn);
         // Ten thousand draws are not for every step of a drag.

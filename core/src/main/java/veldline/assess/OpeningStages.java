@@ -10,6 +10,9 @@ import veldline.job.Job;
 
 /** The stages of antennas with an opening, remembered like the others. */
 final class OpeningStages {
+    /** What an opening feeds itself into, ohms. */
+    private static final double LINE = 50;
+
     private final Memory<ApertureStage.Input, OpeningLook> looks = new Memory<>();
     private final Memory<ApertureStage.Input, Optional<GridFigures>> grids = new Memory<>();
     private final Memory<ApertureStage.Input, WideField> wides = new Memory<>();
@@ -93,7 +96,7 @@ final class OpeningStages {
                 in.frequency() * (1 - half),
                 in.frequency() * (1 + half),
                 Assessor.SWEEP_POINTS,
-                MatchStage.LINE,
+                LINE,
                 goOn);
     }
 

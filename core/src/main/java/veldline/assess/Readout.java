@@ -47,8 +47,9 @@ public final class Readout {
                 .gives(dbi, "dBi", 1);
     }
 
-    public static Worked swr(Sweep.Point p) {
-        return Mismatch.workedSwr(p.impedance(), 50, "the antenna");
+    /** @param z0 of the line it is counted on, ohms */
+    public static Worked swr(Sweep.Point p, double z0) {
+        return Mismatch.workedSwr(p.impedance(), z0, "the antenna");
     }
 
     public static Worked resistance(Sweep.Point p) {

@@ -27,7 +27,6 @@ public record ToleranceFigures(double swr, List<Worked> lengths, List<Optional<W
     public static final double BY_HAND = 0.5e-3;
 
     private static final double[] SWR = {1.5, 2, 3};
-    private static final double LINE = 50;
     /** From so many millimetres on, whole ones will do. */
     private static final double COARSE = 9.95;
 
@@ -56,8 +55,12 @@ public record ToleranceFigures(double swr, List<Worked> lengths, List<Optional<W
         places = List.copyOf(places);
     }
 
-    /** What decides them. */
-    record Input(YagiShape yagi, double frequency) {}
+    /**
+     * What decides them.
+     *
+     * @param z0 of the line SWR is counted on, ohms
+     */
+    record Input(YagiShape yagi, double frequency, double z0) {}
 
     /** Empty where the SWR is over every limit as it is, so that there is nothing to keep. */
     static Optional<ToleranceFigures> of(Input in, BooleanSupplier keepGoing) {
@@ -70,29 +73,29 @@ public record ToleranceFigures(double swr, List<Worked> lengths, List<Optional<W
                 dimensions.stream().map(d -> d.varied(yagi)).toList(),
                 keepGoing,
                 false);
-        double now = Mismatch.swr(about.impedance(), LINE);
+        double now = Mismatch.swr(about.impedance(), in.z0);
         for (double limit : SWR) {
             if (now < limit) {
-                return Optional.of(of(yagi, dimensions, about, limit));
+                return Optional.of(of(yagi, dimensions, about, limit, in.z0));
             }
         }
         return Optional.empty();
     }
 
     private static ToleranceFigures of(
-            YagiShape yagi, List<YagiDimension> dimensions, Sensitivity about, double limit) {
+            YagiShape yagi, List<YagiDimension> dimensions, Sensitivity about, double limit, double z0) {
         List<Worked> lengths = new ArrayList<>();
         List<Optional<Worked>> places = new ArrayList<>(List.of(Optional.empty()));
         for (int d = 0; d < dimensions.size(); d++) {
             Worked off =
-                    off(about.impedance(), about.slopes().get(d).impedance().multiply(1e-3), limit);
+                    off(about.impedance(), about.slopes().get(d).impedance().multiply(1e-3), limit, z0);
             if (dimensions.get(d).length()) {
                 lengths.add(off);
             } else {
                 places.add(Optional.of(off));
             }
         }
-        int kept = Yield.keeping(about, BY_HAND, limit, LINE);
+        int kept = Yield.keeping(about, BY_HAND, limit, z0);
         return new ToleranceFigures(
                 limit,
                 lengths,
@@ -104,10 +107,10 @@ public record ToleranceFigures(double swr, List<Worked> lengths, List<Optional<W
     }
 
     /** @param slope ohms a millimetre */
-    private static Worked off(Complex z, Complex slope, double limit) {
+    private static Worked off(Complex z, Complex slope, double limit, double z0) {
         double rho = (limit - 1) / (limit + 1);
-        double middle = LINE * (1 + rho * rho) / (1 - rho * rho);
-        double radius = 2 * rho * LINE / (1 - rho * rho);
+        double middle = z0 * (1 + rho * rho) / (1 - rho * rho);
+        double radius = 2 * rho * z0 / (1 - rho * rho);
         Complex from = z.subtract(middle);
         double outwards = Math.abs(from.getReal() * slope.getReal() + from.getImaginary() * slope.getImaginary());
         double size = Math.max(1e-9, slope.norm());

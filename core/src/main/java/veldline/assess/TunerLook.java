@@ -87,13 +87,13 @@ public record TunerLook(Worked swr, Worked swrAtSet, Worked untuned, List<Place>
                 .flatMap(MatchFigures::inUse)
                 .map(o -> new Input(
                         new Complex(o.resistance().value(), o.reactance().value()),
-                        line(run),
+                        line(run, job.lineOhms()),
                         frequency,
                         Unit.WATT.fromInside(end.radio().power().value())));
     }
 
     /** The cables of a run end to end; of the longest is what they are made of. */
-    private static Section line(FeedRun run) {
+    private static Section line(FeedRun run, double z0) {
         double metres = run.parts().stream()
                 .flatMap(p -> p.length().stream())
                 .mapToDouble(Quantity::value)
@@ -102,11 +102,11 @@ public record TunerLook(Worked swr, Worked swrAtSet, Worked untuned, List<Place>
                 .filter(p -> p.cable().isPresent() && p.length().isPresent())
                 .max(Comparator.comparingDouble(p -> p.length().get().value()))
                 .map(p -> new Section(
-                        MatchStage.LINE,
+                        CableClass.of(p).map(c -> (double) c.ohms()).orElse(z0),
                         CableClass.of(p).map(CableClass::velocity).orElse(USUAL_VELOCITY),
                         p.cable().get(),
                         metres))
-                .orElseGet(() -> Section.ideal(MatchStage.LINE, USUAL_VELOCITY, 0));
+                .orElseGet(() -> Section.ideal(z0, USUAL_VELOCITY, 0));
     }
 
     static TunerLook of(Input in) {

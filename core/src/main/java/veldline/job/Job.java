@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import veldline.antenna.Antenna;
+import veldline.antenna.ApertureDesign;
 import veldline.antenna.Made;
 import veldline.antenna.Polarized;
 import veldline.antenna.YagiShape;
@@ -64,6 +65,8 @@ public record Job(
         implements JobBuilder.With {
     /** Version of the form in which jobs are kept, major and minor. */
     public static final String FORMAT = "2.11";
+
+    private static final double OPENING_OHMS = 50;
 
     public Job {
         stations = List.copyOf(stations);
@@ -136,6 +139,15 @@ public record Job(
     /** With another shape for the antenna that is made here. */
     public Job withYagi(YagiShape shape) {
         return withAntenna(madeNear(), shape);
+    }
+
+    /**
+     * What the line behind the antenna that is made here is made for, ohms: as its connector is. What has an opening feeds itself into 50.
+     */
+    public double lineOhms() {
+        return antenna(madeNear()) instanceof ApertureDesign
+                ? OPENING_OHMS
+                : run(madeNear()).antenna().ohms();
     }
 
     /** How the field stands on the way: as the near antenna has it, or else the far one; flat where neither is known. */

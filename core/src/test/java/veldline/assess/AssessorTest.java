@@ -107,7 +107,13 @@ class AssessorTest {
                 .isCloseTo(
                         16
                                 - a.nearFeed().total().value()
-                                + a.antenna().value().orElseThrow().gain().value(),
+                                + a.antenna().value().orElseThrow().gain().value()
+                                - a.match()
+                                        .value()
+                                        .flatMap(MatchFigures::inUse)
+                                        .orElseThrow()
+                                        .loss()
+                                        .value(),
                         within(1e-9));
         Assessment europe = new Assessor()
                 .assess(brief(new BriefChange.Profile("eirp-eu-2400")).applyTo(JOB));

@@ -33,7 +33,7 @@ class CutFiguresTest {
     }
 
     private static AntennaFigures figures(WireModel model) {
-        return AntennaStage.figures(new AntennaStage.Input(model, F, false), () -> true);
+        return AntennaStage.figures(new AntennaStage.Input(model, F, false, 50), () -> true);
     }
 
     /** Where the beam is the strongest of its cut, the definition and the beam's own edges say the same. */

@@ -80,7 +80,7 @@ class GainBandTest {
         ApertureDesign d = Families.apertures("patches").tuned(begun(Families.apertures("patches")), F);
         Sweep fed = of(d).fed().orElseThrow();
         double told = d.of().schools(d, F).get(0).value();
-        double band = SwrBand.of(fed).orElseThrow().value();
+        double band = SwrBand.of(fed, 50).orElseThrow().value();
         assertThat(band).isCloseTo(told, within(0.08 * told));
         assertThat(fed.points().get(20).swr(50)).isLessThan(1.05);
         assertThat(fed.resonances())

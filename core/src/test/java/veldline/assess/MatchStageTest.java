@@ -3,7 +3,9 @@ package veldline.assess;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import java.util.Optional;
+import org.hipparchus.complex.Complex;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -14,6 +16,7 @@ import veldline.explain.Finding;
 import veldline.job.Job;
 import veldline.job.JobChange;
 import veldline.line.MatchWay;
+import veldline.line.Mismatch;
 import veldline.stock.Metal;
 
 /** Match for every antenna whose impedance is known here. */
@@ -145,7 +148,7 @@ class MatchStageTest {
         MatchFigures.Option asItIs = a.match().value().orElseThrow().inUse().orElseThrow();
         assertThat(asItIs.band().orElseThrow().value())
                 .isCloseTo(
-                        SwrBand.of(a.sweep().value().orElseThrow())
+                        SwrBand.of(a.sweep().value().orElseThrow(), a.job().lineOhms())
                                 .orElseThrow()
                                 .value(),
                         within(1.01));
@@ -165,5 +168,58 @@ class MatchStageTest {
                 .isInstanceOfSatisfying(
                         Stage.Absent.class, s -> assertThat(s.why()).contains("typed"));
         assertThat(JOB.match()).isEqualTo(Optional.empty());
+    }
+
+    /** Whatever way is taken, the line has exactly so much less as it loses. */
+    @Test
+    void theLineCountsWhatTheMatchLoses() {
+        Job job = TernholmSands.all().get(1);
+        Assessor assessor = new Assessor();
+        Assessment first = assessor.assess(job);
+        double antenna = first.antenna().value().orElseThrow().gain().value();
+        List<MatchFigures.Option> ways = first.match().value().orElseThrow().options().stream()
+                .filter(o -> o.plan().isPresent())
+                .toList();
+        assertThat(ways).hasSizeGreaterThan(5);
+        for (MatchFigures.Option o : ways) {
+            Assessment a = assessor.assess(o.take().applyTo(job));
+            assertThat(a.line().stop("far-antenna").step().value())
+                    .as(o.title())
+                    .isCloseTo(antenna - o.loss().value(), within(1e-9));
+            assertThat(a.line().margin().value() - (first.line().margin().value()))
+                    .as(o.title())
+                    .isCloseTo(
+                            first.match()
+                                            .value()
+                                            .orElseThrow()
+                                            .inUse()
+                                            .orElseThrow()
+                                            .loss()
+                                            .value()
+                                    - o.loss().value(),
+                            within(1e-9));
+        }
+    }
+
+    /** A television antenna hangs on 75 Ω, and everything that is said of its SWR is said on that. */
+    @Test
+    void aLineOfSeventyFiveOhmsIsMatchedToThat() {
+        Job lodge = TernholmSands.all().get(2);
+        assertThat(lodge.lineOhms()).isEqualTo(75);
+        Assessment a = new Assessor().assess(lodge);
+        Complex z = a.antenna().value().orElseThrow().impedance();
+        double swr = Mismatch.swr(z, 75);
+        assertThat(a.antenna().value().orElseThrow().swr().value()).isCloseTo(swr, within(1e-9));
+        assertThat(a.match().value().orElseThrow().inUse().orElseThrow().swr().value())
+                .isCloseTo(swr, within(1e-9));
+        for (MatchFigures.Option o : a.match().value().orElseThrow().options()) {
+            o.plan()
+                    .ifPresent(p -> assertThat(p.ladder()
+                                    .seen(p.load(), lodge.brief().frequency().value())
+                                    .subtract(75)
+                                    .norm())
+                            .as(o.title())
+                            .isLessThan(30));
+        }
     }
 }

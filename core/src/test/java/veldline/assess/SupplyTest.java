@@ -97,7 +97,13 @@ class SupplyTest {
         assertThat(stop.verb()).isEqualTo("adds");
         assertThat(stop.level().value() - stop.before()).isEqualTo(18);
         double levels = a.line().stops().get(0).level().value()
-                + a.antenna().value().orElseThrow().gain().value();
+                + a.antenna().value().orElseThrow().gain().value()
+                - a.match()
+                        .value()
+                        .flatMap(MatchFigures::inUse)
+                        .orElseThrow()
+                        .loss()
+                        .value();
         assertThat(a.line().stops().get(a.line().stops().size() - 1).level().value())
                 .as("what goes in, less what the chain takes")
                 .isEqualTo(levels - a.farFeed().total().value(), org.assertj.core.api.Assertions.within(1e-9));

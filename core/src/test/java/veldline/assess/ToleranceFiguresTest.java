@@ -23,8 +23,9 @@ import veldline.stock.Metal;
 class ToleranceFiguresTest {
     private static final double F = 2437e6;
     private static final YagiShape YAGI = Yagi.forCount(F, 6, Quantity.of("1.6", Unit.MM), Metal.ALUMINIUM, false);
-    private static final ToleranceFigures FIGURES =
-            ToleranceFigures.of(new ToleranceFigures.Input(YAGI, F), () -> true).orElseThrow();
+    private static final ToleranceFigures FIGURES = ToleranceFigures.of(
+                    new ToleranceFigures.Input(YAGI, F, 50), () -> true)
+            .orElseThrow();
 
     private static double swr(YagiShape yagi) {
         Complex z = new FieldSolver(yagi.model(), MeshRule.standard(F), () -> true)
@@ -77,7 +78,7 @@ class ToleranceFiguresTest {
     void whereTheSwrIsOverEveryLimitThereIsNothingToKeep() {
         YagiDimension driven = new YagiDimension(1, true);
         YagiShape far = driven.set(YAGI, 0.09);
-        assertThat(ToleranceFigures.of(new ToleranceFigures.Input(far, F), () -> true))
+        assertThat(ToleranceFigures.of(new ToleranceFigures.Input(far, F, 50), () -> true))
                 .isEmpty();
     }
 }

@@ -67,7 +67,7 @@ class WorkedTest {
             Assessment a = assessor.assess(j);
             gather(a, all);
             // Worked out only where it is drawn.
-            all.add(a.sweep().value().flatMap(SwrBand::of).orElseThrow());
+            all.add(a.sweep().value().flatMap(w -> SwrBand.of(w, 50)).orElseThrow());
             gather(Candidates.of(a, Progress.NONE), all);
         }
         for (WireFamily f : Families.wires()) {

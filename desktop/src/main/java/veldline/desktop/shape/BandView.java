@@ -76,7 +76,7 @@ final class BandView implements Below.View {
         double middle = fed.isPresent() ? Math.round(top + 40 + (foot - top - 40) * 0.55) : foot + 10;
         boolean net = band(s).fed().isEmpty();
         gain(pen, points, fed.filter(w -> net), x, top + 36, middle - 10);
-        fed.ifPresent(w -> swr(pen, w, net, x, middle + 8, foot));
+        fed.ifPresent(w -> swr(pen, w, s.job().lineOhms(), net, x, middle + 8, foot));
         for (double at : x.ticks((int) ((x.end() - x.start()) / 80))) {
             pen.tick(NumberText.shown(at / 1e6, 0), x.at(at), foot + 17, Anchor.MIDDLE);
         }
@@ -128,7 +128,7 @@ final class BandView implements Below.View {
                 Dash.SOLID);
     }
 
-    private static void swr(Pen pen, Sweep fed, boolean net, Axis x, double top, double bottom) {
+    private static void swr(Pen pen, Sweep fed, double z0, boolean net, Axis x, double top, double bottom) {
         Axis y = new Axis(1, 3, bottom, top);
         pen.hatched(x.start(), top, x.end() - x.start(), y.at(LIMIT) - top, Role.THRIFT, Hatch.DIAGONAL);
         pen.line(x.start(), y.at(LIMIT), x.end(), y.at(LIMIT), Role.THRIFT, 2);
@@ -139,7 +139,7 @@ final class BandView implements Below.View {
         pen.line(x.start(), bottom, x.end(), bottom, Role.INK, 1);
         pen.path(
                 fed.points().stream()
-                        .map(p -> new At(x.clamped(p.frequency()), y.clamped(p.swr(50))))
+                        .map(p -> new At(x.clamped(p.frequency()), y.clamped(p.swr(z0))))
                         .toList(),
                 net ? Role.LICHEN : Role.MUSSEL,
                 3,
@@ -174,7 +174,12 @@ final class BandView implements Below.View {
         FeedRead.band(pen, "within 1 dB", band.within(KEPT_DB), band.goesOn(KEPT_DB), left, at + 30);
         if (fed.isPresent()) {
             FeedRead.band(
-                    pen, "SWR under 2", SwrBand.of(s.assessment(), LIMIT), SwrBand.goesOn(fed.get()), left, at + 47);
+                    pen,
+                    "SWR under 2",
+                    SwrBand.of(s.assessment(), LIMIT),
+                    SwrBand.goesOn(fed.get(), s.job().lineOhms()),
+                    left,
+                    at + 47);
             return;
         }
         pen.words("What comes back at its socket", left, at + 60, Anchor.START, Face.TEXT, Role.SLATE);

@@ -105,19 +105,19 @@ final class BesideView implements Below.View {
         }
         // What is looked at over another stretch is not laid over it.
         here.filter(w -> w.points().get(0).frequency() == there.points().get(0).frequency())
-                .ifPresent(w -> curve(pen, w, y, left + 20, right, Role.MUSSEL, Dash.SOLID));
-        curve(pen, there, y, left + 20, right, Role.LICHEN, Dash.DASHED);
+                .ifPresent(w -> curve(pen, w, s.job().lineOhms(), y, left + 20, right, Role.MUSSEL, Dash.SOLID));
+        curve(pen, there, s.job().lineOhms(), y, left + 20, right, Role.LICHEN, Dash.DASHED);
         List<Sweep.Point> p = there.points();
         pen.tick(NumberText.shown(p.get(0).frequency() / 1e6, 0), left + 20, bottom + 16, Anchor.START);
         pen.tick(NumberText.shown(p.get(p.size() - 1).frequency() / 1e6, 0), right, bottom + 16, Anchor.END);
     }
 
-    private static void curve(Pen pen, Sweep w, Axis y, double left, double right, Role role, Dash dash) {
+    private static void curve(Pen pen, Sweep w, double z0, Axis y, double left, double right, Role role, Dash dash) {
         List<Sweep.Point> p = w.points();
         Axis x = new Axis(p.get(0).frequency(), p.get(p.size() - 1).frequency(), left, right);
         pen.path(
                 p.stream()
-                        .map(q -> new At(x.at(q.frequency()), y.clamped(Math.min(3, q.swr(50)))))
+                        .map(q -> new At(x.at(q.frequency()), y.clamped(Math.min(3, q.swr(z0)))))
                         .toList(),
                 role,
                 2.4,

@@ -18,11 +18,10 @@ import veldline.picture.Role;
  * from the curve that was solved.
  */
 record FeedRead(Worked gain, Worked resistance, Worked reactance, Worked swr, Worked returnLoss) {
-    private static final double LINE = 50;
-
     /** @param place of a curve's points */
     static FeedRead of(Assessment a, Sweep curve, int place) {
         Sweep.Point p = curve.points().get(place);
+        double z0 = a.job().lineOhms();
         Optional<GainBand.Point> told = a.band()
                 .value()
                 .filter(b -> b.fed().isPresent())
@@ -31,15 +30,15 @@ record FeedRead(Worked gain, Worked resistance, Worked reactance, Worked swr, Wo
                 told.map(GainBand.Point::gain).orElseGet(() -> Readout.gain(p)),
                 told.map(t -> t.feed().resistance()).orElseGet(() -> Readout.resistance(p)),
                 told.map(t -> t.feed().reactance()).orElseGet(() -> Readout.reactance(p)),
-                Readout.swr(p),
-                Mismatch.workedReturnLoss(p.impedance(), LINE));
+                Readout.swr(p, z0),
+                Mismatch.workedReturnLoss(p.impedance(), z0));
     }
 
     /** The four of its socket, a line each from a height on. */
     void draw(Pen pen, double left, double y) {
         row(pen, "resistance", resistance, left, y);
         row(pen, "reactance", reactance, left, y + 17);
-        row(pen, "SWR on 50 Ω", swr, left, y + 34);
+        row(pen, "SWR on its line", swr, left, y + 34);
         row(pen, "return loss", returnLoss, left, y + 51);
     }
 

@@ -24,7 +24,6 @@ import veldline.quantity.NumberText;
  * the band. What leaves the sheet is held at its edge.
  */
 final class OhmsView implements Below.View {
-    private static final double LINE = 50;
     private static final double[] KEPT = {1.5, 2, 3};
     /** Ohms of reactance either way that a sheet holds. */
     private static final double[] HALVES = {70, 140, 350, 1400, 7000};
@@ -79,17 +78,18 @@ final class OhmsView implements Below.View {
             return;
         }
         List<Sweep.Point> points = sweep.get().points();
+        double z0 = s.job().lineOhms();
         Sheet sheet = Sheet.of(points, pen.width(), pen.height());
         Axis r = sheet.r;
         Axis x = sheet.x;
         frame(pen, r, x);
         for (int i = 0; i < KEPT.length; i++) {
-            round(pen, r, x, KEPT[i]);
+            round(pen, r, x, KEPT[i], z0);
             // On a large sheet the rounds are small, and only the outermost has room for its name.
-            if (i == KEPT.length - 1 || r.at(most(KEPT[i + 1])) - r.at(most(KEPT[i])) > APART) {
+            if (i == KEPT.length - 1 || r.at(most(KEPT[i + 1], z0)) - r.at(most(KEPT[i], z0)) > APART) {
                 pen.tick(
                         NumberText.shown(KEPT[i], KEPT[i] == 1.5 ? 1 : 0),
-                        r.at(most(KEPT[i])) + 3,
+                        r.at(most(KEPT[i], z0)) + 3,
                         x.at(0) - 4,
                         Anchor.START);
             }
@@ -141,9 +141,9 @@ final class OhmsView implements Below.View {
     }
 
     /** All impedances of one SWR on the line lie on a circle. */
-    private static void round(Pen pen, Axis r, Axis x, double swr) {
-        double middle = LINE * (swr * swr + 1) / (2 * swr);
-        double radius = LINE * (swr * swr - 1) / (2 * swr);
+    private static void round(Pen pen, Axis r, Axis x, double swr, double z0) {
+        double middle = z0 * (swr * swr + 1) / (2 * swr);
+        double radius = z0 * (swr * swr - 1) / (2 * swr);
         List<At> points = new ArrayList<>();
         for (int deg = 0; deg <= 360; deg += 5) {
             points.add(new At(
@@ -155,8 +155,8 @@ final class OhmsView implements Below.View {
     }
 
     /** The greatest resistance that has an SWR, ohms. */
-    private static double most(double swr) {
-        return LINE * swr;
+    private static double most(double swr, double z0) {
+        return z0 * swr;
     }
 
     /** Where the band begins, open, and where it ends, filled. */
@@ -203,7 +203,7 @@ final class OhmsView implements Below.View {
                     pen,
                     "SWR under " + NumberText.shown(KEPT[i], 1),
                     SwrBand.of(s.assessment(), KEPT[i]),
-                    SwrBand.goesOn(sweep, KEPT[i]),
+                    SwrBand.goesOn(sweep, KEPT[i], s.job().lineOhms()),
                     left,
                     y + 134 + 17 * i);
         }

@@ -173,8 +173,9 @@ final class ShapeFigures {
                 .ifPresentOrElse(
                         t -> pen.text(t, right, RULE + 20, Anchor.END, 12, Face.TEXT, Role.SLATE, Origin.Plain.NAME),
                         () -> stage.value()
-                                .ifPresent(sweep ->
-                                        SwrBand.of(sweep).ifPresent(b -> band(b, SwrBand.goesOn(sweep), right))));
+                                .ifPresent(sweep -> SwrBand.of(sweep, s.job().lineOhms())
+                                        .ifPresent(b -> band(
+                                                b, SwrBand.goesOn(sweep, s.job().lineOhms()), right))));
         Axis y = new Axis(1, 3, bottom, top);
         pen.hatched(left + 24, top, right - left - 24, y.at(LIMIT) - top, Role.THRIFT, Hatch.DIAGONAL);
         pen.line(left + 24, y.at(LIMIT), right, y.at(LIMIT), Role.THRIFT, 2);
@@ -200,7 +201,10 @@ final class ShapeFigures {
         Axis x = new Axis(low, high, left + 24, right);
         pen.path(
                 points.stream()
-                        .map(p -> new At(x.at(p.frequency()), y.clamped(Math.min(3, Mismatch.swr(p.impedance(), 50)))))
+                        .map(p -> new At(
+                                x.at(p.frequency()),
+                                y.clamped(Math.min(
+                                        3, Mismatch.swr(p.impedance(), s.job().lineOhms())))))
                         .toList(),
                 Role.MUSSEL,
                 3,
@@ -211,7 +215,7 @@ final class ShapeFigures {
             Sweep.Point p = points.get(i);
             double at = x.at(p.frequency());
             pen.line(at, top, at, bottom, Role.LICHEN, 1.5, Dash.DASHED);
-            pen.dot(at, y.clamped(Math.min(3, p.swr(50))), 4.5, Role.LICHEN, Role.SHEET, 1);
+            pen.dot(at, y.clamped(Math.min(3, p.swr(s.job().lineOhms()))), 4.5, Role.LICHEN, Role.SHEET, 1);
             readSwr(p, left, bottom + 16);
         });
         double f = s.job().brief().frequency().value();
@@ -257,7 +261,7 @@ final class ShapeFigures {
         x += 7.4 * mhz.length() + 8;
         Worked r = Readout.resistance(p);
         Worked reactance = Readout.reactance(p);
-        Worked swr = Readout.swr(p);
+        Worked swr = Readout.swr(p, s.job().lineOhms());
         String ohms = NumberText.shown(r.value(), 0) + (reactance.value() < 0 ? " − j" : " + j")
                 + NumberText.shown(Math.abs(reactance.value()), 0) + " Ω";
         pen.text("SWR " + swr.number(), x, y, Anchor.START, 12, Face.MONO, Role.INK, Origin.of(swr));
@@ -267,11 +271,11 @@ final class ShapeFigures {
         pen.text(gain.shown(), pen.width() - 20, y, Anchor.END, 12, Face.MONO, Role.INK, Origin.of(gain));
     }
 
-    private static double swrAt(List<Sweep.Point> points, double frequency) {
+    private double swrAt(List<Sweep.Point> points, double frequency) {
         return points.stream()
                 .min(Comparator.comparingDouble(p -> Math.abs(p.frequency() - frequency)))
                 .orElseThrow()
-                .swr(50);
+                .swr(s.job().lineOhms());
     }
 
     private void band(Worked width, boolean toTheEnd, double right) {
