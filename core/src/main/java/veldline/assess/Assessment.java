@@ -262,4 +262,12 @@ public record Assessment(
                 prove,
                 found);
     }
+
+    /** What the match at the antenna that is made here takes, as the line counts it, dB; zero where nothing of it is known. */
+    public double matchLoss() {
+        return line.indexOf(job.madeNear() ? "near-antenna" : "far-antenna")
+                .flatMap(i -> antenna.value()
+                        .map(f -> f.gain().value() - line.stops().get(i).step().value()))
+                .orElse(0.0);
+    }
 }

@@ -5,12 +5,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
-import java.util.stream.Stream;
 import veldline.antenna.Antenna;
 import veldline.antenna.ApertureDesign;
 import veldline.antenna.Made;
 import veldline.antenna.NotChosen;
 import veldline.antenna.YagiShape;
+import veldline.explain.Sum;
 import veldline.explain.Worked;
 import veldline.field.pattern.Sweep;
 import veldline.field.solve.MeshRule;
@@ -105,24 +105,20 @@ public final class Assessor {
                 .orElse(new Stage.Absent<>("The cable's outside is left out"));
         Stage<MatchFigures> match =
                 matches.of(job, antenna, sweep, depth.compareTo(Depth.ALL) >= 0, nothingToShape(job), goOn);
-        Optional<Worked> lost = antenna.value().flatMap(f -> realized.loss(job, f));
         Optional<Worked> solved = antenna.value().map(AntennaFigures::gain);
         Optional<Worked> nearGain = gain(job, true, solved);
         Optional<Worked> farGain = gain(job, false, solved);
-        Optional<Worked> nearAdds = adds(job, true, nearGain, lost);
-        Optional<Worked> farAdds = adds(job, false, farGain, lost);
+        Optional<Worked> nearAdds = adds(job, true, nearGain, antenna.value());
+        Optional<Worked> farAdds = adds(job, false, farGain, antenna.value());
         PowerProfile profile = PowerProfiles.byId(brief.profile());
         Optional<Worked> eirp = brief.field().isPresent()
                 ? Optional.empty()
                 : nearAdds.map(g -> LineStage.eirp(brief, near.total(), g));
         PowerProfile.Ruling ruling =
                 profile.at(frequency, nearGain.map(Worked::value).orElse(0.0), brief);
+        Worked chains = Sum.of("Chains", "Both chains together.", "dB", 2, List.of(near.total(), far.total()));
         Worked needed = LineStage.needed(
-                job,
-                path,
-                LineStage.chains(
-                        Stream.of(near.total()).filter(n -> brief.field().isEmpty()), far.total(), lost),
-                job.madeNear() ? farGain : nearGain);
+                job, path, brief.field().isPresent() ? far.total() : chains, job.madeNear() ? farAdds : nearAdds);
         // What may be radiated is held against the gain itself: a better match next year breaks no rule.
         Optional<Worked> allowed =
                 job.madeNear() ? GainWindow.allowed(brief, near.total().value()) : Optional.empty();
@@ -255,9 +251,14 @@ public final class Assessor {
                 : new Stage.Running<>();
     }
 
-    /** With the match counted at the end where it is known. */
-    private static Optional<Worked> adds(Job job, boolean near, Optional<Worked> gain, Optional<Worked> lost) {
-        return near == job.madeNear() ? gain.map(g -> RealizedGain.of(g, lost)) : gain;
+    /** With the match counted, where what an antenna feeds itself into is known. */
+    private Optional<Worked> adds(Job job, boolean near, Optional<Worked> gain, Optional<AntennaFigures> solved) {
+        Optional<AntennaFigures> figures = openings.of(job, near)
+                .map(o -> o.value().map(OpeningLook::figures))
+                .orElseGet(
+                        () -> near == job.madeNear() && job.antenna(near) instanceof Made ? solved : Optional.empty());
+        Optional<Worked> lost = figures.flatMap(f -> realized.loss(job, near, f.impedance()));
+        return gain.map(g -> RealizedGain.of(g, lost));
     }
 
     /** What an antenna has: solved where it is shaped here, claimed where it was bought. */
@@ -304,16 +305,13 @@ public final class Assessor {
                 && input.filter(in -> !antennas.knows(in)).isPresent()) {
             return Optional.empty();
         }
-        Optional<AntennaFigures> figures = openings.of(job, job.madeNear())
-                .map(o -> o.value().map(OpeningLook::figures))
-                .orElseGet(() -> input.flatMap(in -> antenna(in, goOn).value()));
-        Optional<Worked> lost = figures.flatMap(f -> realized.loss(job, f));
+        Optional<AntennaFigures> figures = input.flatMap(in -> antenna(in, goOn).value());
         Optional<Worked> solved = figures.map(AntennaFigures::gain);
         return Optional.of(LineStage.line(
                 job,
                 path(job),
-                adds(job, true, gain(job, true, solved), lost),
-                adds(job, false, gain(job, false, solved), lost),
+                adds(job, true, gain(job, true, solved), figures),
+                adds(job, false, gain(job, false, solved), figures),
                 Optional.empty()));
     }
 

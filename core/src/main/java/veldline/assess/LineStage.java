@@ -1,10 +1,8 @@
 package veldline.assess;
 
 import java.util.Optional;
-import java.util.stream.Stream;
 import veldline.antenna.NotChosen;
 import veldline.explain.Formula;
-import veldline.explain.Sum;
 import veldline.explain.Worked;
 import veldline.feed.FeedRun;
 import veldline.job.Job;
@@ -59,17 +57,7 @@ final class LineStage {
                 .gives(power - loss.value() + gain.value(), "dBm", 1, 1);
     }
 
-    /** What is taken between radios and antennas, the match at the one that is made among it. */
-    static Worked chains(Stream<Worked> near, Worked far, Optional<Worked> match) {
-        return Sum.of(
-                "Chains",
-                "Both chains together, and the match.",
-                "dB",
-                2,
-                Stream.of(near, Stream.of(far), match.stream()).flatMap(s -> s).toList());
-    }
-
-    /** Gain asked of the antenna that is made. */
+    /** Gain asked of the antenna that is made, its match counted. */
     static Worked needed(Job job, PathFigures path, Worked chains, Optional<Worked> other) {
         Brief brief = job.brief();
         return brief.field()

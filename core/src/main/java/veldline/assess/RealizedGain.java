@@ -2,6 +2,7 @@ package veldline.assess;
 
 import java.util.Optional;
 import org.hipparchus.complex.Complex;
+import veldline.antenna.Antenna;
 import veldline.antenna.ApertureDesign;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
@@ -10,7 +11,7 @@ import veldline.line.Ladder;
 import veldline.line.MatchWay;
 
 /** What an antenna adds to the line: its gain less what its match sends back and turns to heat (IEEE Std 145). Losses are remembered. */
-final class RealizedGain {
+public final class RealizedGain {
     static final Formula FORMULA = new Formula(
             "Realized gain",
             "Gain g less what the match m sends back and turns to heat.",
@@ -23,20 +24,24 @@ final class RealizedGain {
 
     private record Input(Complex load, Optional<MatchWay> way, double frequency, double z0) {}
 
-    /** Loss at the antenna that is made here, with the match in use; empty where its match cannot be told. */
-    Optional<Worked> loss(Job job, AntennaFigures figures) {
+    /** Loss at an end whose impedance is known, with the match in use there; empty where that cannot be told. */
+    Optional<Worked> loss(Job job, boolean near, Complex impedance) {
+        return input(job, near, impedance).flatMap(in -> losses.of(in, RealizedGain::loss));
+    }
+
+    /** The same of another antenna in place of the one that is made here. */
+    public static Optional<Worked> loss(Job job, Antenna other, Complex impedance) {
+        boolean near = job.madeNear();
+        return input(job.withAntenna(near, other), near, impedance).flatMap(RealizedGain::loss);
+    }
+
+    private static Optional<Input> input(Job job, boolean near, Complex impedance) {
+        Optional<MatchWay> way = near == job.madeNear() ? job.match() : Optional.empty();
         // What an opening feeds itself into is told without its phase, and no network can be worked out for it.
-        boolean untold = job.antenna(job.madeNear()) instanceof ApertureDesign
-                && job.match().isPresent();
+        boolean untold = job.antenna(near) instanceof ApertureDesign && way.isPresent();
         return untold
                 ? Optional.empty()
-                : losses.of(
-                        new Input(
-                                figures.impedance(),
-                                job.match(),
-                                job.brief().frequency().value(),
-                                job.lineOhms()),
-                        RealizedGain::loss);
+                : Optional.of(new Input(impedance, way, job.brief().frequency().value(), job.lineOhms(near)));
     }
 
     private static Optional<Worked> loss(Input in) {

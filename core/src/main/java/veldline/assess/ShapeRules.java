@@ -26,6 +26,8 @@ import veldline.quantity.Unit;
 final class ShapeRules {
     static final double SWR_USABLE = 2;
     static final double CLOSE_TO_LIMIT = 0.5;
+    /** Less than that is not told, dB. */
+    private static final double LITTLE = 0.05;
 
     private ShapeRules() {}
 
@@ -46,12 +48,14 @@ final class ShapeRules {
             return List.of(Finding.plain(Finding.Level.UNKNOWN, "Being solved.", "", "", ""));
         }
         Worked gain = a.antenna().value().get().gain();
-        boolean enough = gain.value() >= a.needed().value();
+        double lost = a.matchLoss();
+        boolean enough = gain.value() - lost >= a.needed().value();
         boolean allowed = a.allowed().map(most -> gain.value() <= most.value()).orElse(true);
         String reason = "Below " + a.needed().number() + " the worst tide leaves too little"
                 + a.allowed()
                         .map(m -> "; above " + m.number() + " it radiates too much.")
-                        .orElse(".");
+                        .orElse(".")
+                + (lost < LITTLE ? "" : " Its match takes " + NumberText.shown(lost, 2) + " dB of it.");
         Finding f = !allowed
                 ? Finding.stop(gain.shown(), "of gain, more than may be used.", reason, "over the limit", gain)
                 : enough

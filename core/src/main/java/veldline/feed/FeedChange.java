@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import veldline.explain.Change;
+import veldline.line.CableLoss;
 import veldline.quantity.Quantity;
 
 /** Every edit of a feed run. */
@@ -102,6 +103,25 @@ public sealed interface FeedChange extends Change<FeedRun> {
         @Override
         public String label() {
             return within.map(w -> "loss within " + w).orElse("loss was measured");
+        }
+    }
+
+    /** What a part was measured to take at a frequency, hertz; a cable keeps its law and goes through that. */
+    record MeasuredLoss(int index, Quantity loss, double frequency) implements FeedChange {
+        @Override
+        public FeedRun applyTo(FeedRun run) {
+            FeedPart part = run.parts().get(index);
+            if (part.cable().isEmpty()) {
+                return run.withPart(index, part.withLoss(loss).withWithin(Optional.empty()));
+            }
+            double times = loss.value() / part.workedLoss(frequency).value();
+            CableLoss law = part.cable().get();
+            return run.withPart(index, part.withCable(Optional.of(new CableLoss(law.k1() * times, law.k2() * times))));
+        }
+
+        @Override
+        public String label() {
+            return "measured loss " + loss;
         }
     }
 

@@ -4,7 +4,8 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.Map;
 
-/** From 2.10 to 2.11: a part that splits tells its other outlets, a run what branches off it, and a job has the workshop's drawer. */
+/** From 2.10 to 2.11: a part that splits tells its other outlets, a run what branches off it, a job
+ * has the workshop's drawer, and trimming tells when the analyser was calibrated. */
 final class Migration210To211 {
     /** Other outlets, dB to each and dB between them, of the parts that shipped then. */
     private static final Map<String, int[]> SPLIT = Map.of(
@@ -20,6 +21,9 @@ final class Migration210To211 {
     static ObjectNode apply(ObjectNode old) {
         ObjectNode job = old.deepCopy();
         told(job);
+        if (job.get("trim") instanceof ObjectNode trim) {
+            trim.putNull("calibrated");
+        }
         ObjectNode drawer = job.putObject("drawer");
         drawer.putArray("own");
         drawer.putArray("held");

@@ -145,9 +145,14 @@ public record Job(
      * What the line behind the antenna that is made here is made for, ohms: as its connector is. What has an opening feeds itself into 50.
      */
     public double lineOhms() {
-        return antenna(madeNear()) instanceof ApertureDesign
+        return lineOhms(madeNear());
+    }
+
+    /** The same at either end. */
+    public double lineOhms(boolean near) {
+        return antenna(near) instanceof ApertureDesign
                 ? OPENING_OHMS
-                : run(madeNear()).antenna().ohms();
+                : run(near).antenna().ohms();
     }
 
     /** How the field stands on the way: as the near antenna has it, or else the far one; flat where neither is known. */

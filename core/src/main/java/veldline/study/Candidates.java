@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.hipparchus.complex.Complex;
 import veldline.antenna.Antenna;
 import veldline.antenna.ApertureDesign;
 import veldline.antenna.Bought;
@@ -17,6 +18,7 @@ import veldline.antenna.Yagi;
 import veldline.antenna.YagiShape;
 import veldline.assess.AntennaFigures;
 import veldline.assess.Assessment;
+import veldline.assess.RealizedGain;
 import veldline.assess.SiteStage;
 import veldline.coverage.Pattern;
 import veldline.explain.Finding;
@@ -48,9 +50,9 @@ public final class Candidates {
 
     static final Formula EFFECTIVE = new Formula(
             "Gain towards the far end",
-            "What the far antenna cannot take of it for standing or turning otherwise is lost.",
+            "What the far antenna cannot take of it for standing or turning otherwise is lost, and what the match takes.",
             "G",
-            "g − c",
+            "g − c − m",
             "IEEE Std 149 §11",
             "As good as the gain");
     static final Formula MARGIN = new Formula(
@@ -130,10 +132,12 @@ public final class Candidates {
                 .orElse(0.0);
         // What the line loses now to unlike polarizations is in the gain needed already.
         double more = turning - a.path().polarization().value();
+        double lost = lost(s, job, solution);
         Worked effective = Worked.of(EFFECTIVE)
                 .from("g", "gain", gain)
                 .computed("c", "lost to unlike polarization", more, "dB", 2)
-                .gives(gain.value() - more, "dBi", 1, gain.doubt().orElse(0.0));
+                .computed("m", "match", lost, "dB", 2)
+                .gives(gain.value() - more - lost, "dBi", 1, gain.doubt().orElse(0.0));
         double wanted = job.brief().marginWanted().value();
         Worked margin = Worked.of(MARGIN)
                 .typed("w", "margin wanted", wanted, "dB", 2)
@@ -166,6 +170,21 @@ public final class Candidates {
                 yagi,
                 bought.map(b -> b.withPolarization(own)),
                 Merits.of(s, job, wish.metal(), margin, field, ground(job, s, field, gain, bought, more)));
+    }
+
+    /** What its match takes with what the job has between it and the cable, dB; nothing is known of what is bought. */
+    private static double lost(Family.Shaped s, Job job, Optional<FieldSolution> solution) {
+        Optional<Complex> z = solution.map(x -> x.impedances().get(0))
+                .or(() -> s.made()
+                        .filter(ApertureDesign.class::isInstance)
+                        .map(ApertureDesign.class::cast)
+                        .map(d -> d.radiation(job.brief().frequency().value())
+                                .feed()
+                                .impedance()));
+        Antenna there = s.made().orElse(job.antenna(job.madeNear()));
+        return z.flatMap(i -> RealizedGain.loss(job, there, i))
+                .map(Worked::value)
+                .orElse(0.0);
     }
 
     /** The worst place of the job's plan with it, over the floor; empty without a plan, or where it is the far end's. */

@@ -31,9 +31,10 @@ public final class Trimming {
         TrimLog.Pass pass = log.last()
                 .orElseThrow(() -> new IllegalArgumentException(
                         "There is no sweep to explain; type one, read a Touchstone file or measure"));
-        if (!SweepQuality.good(pass)) {
+        if (!SweepQuality.good(log, pass)) {
             throw new IllegalArgumentException("The two sweeps of this pass differ by more than " + SweepQuality.MOVES
-                    + " in SWR; nothing is cut by what moves. Sweep again, clear of hands");
+                    + " in SWR, or the analyser was calibrated on another day; nothing is cut by that. Calibrate and sweep"
+                    + " again, clear of hands");
         }
         if (!(job.antenna(job.madeNear()) instanceof Made made)) {
             throw new IllegalArgumentException(job.antenna(job.madeNear()).title()

@@ -1,10 +1,12 @@
 package veldline.trim;
 
+import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import veldline.explain.Finding;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
+import veldline.quantity.NumberText;
 
 /** Whether a sweep is good enough to cut metal by. */
 public final class SweepQuality {
@@ -23,7 +25,55 @@ public final class SweepQuality {
     /** This SWR is made by no antenna over a band: something takes the power. */
     private static final double TOO_GOOD = 1.1;
 
+    static final Formula AGE = new Formula(
+            "Age of the calibration",
+            "From the calibration to the sweep, in hours.",
+            "A",
+            "a",
+            "Times as they were told and recorded",
+            "Good to the minute; what it does to a reading goes with warmth and with bent cables, not with the clock alone");
+
+    /** So long an analyser that lies in the field holds what it was calibrated to, hours. */
+    private static final double HOLDS = 1;
+    /** From here on nothing is trimmed by it, hours. */
+    private static final double OLD = 8;
+
     private SweepQuality() {}
+
+    /** Hours from the calibration to a sweep; empty where nobody told it, or it came after. */
+    public static Optional<Worked> age(TrimLog log, TrimLog.Pass pass) {
+        return log.calibrated()
+                .map(c -> Duration.between(c, pass.at()).toSeconds() / 3600.0)
+                .filter(h -> h >= 0)
+                .map(h ->
+                        Worked.of(AGE).computed("a", "by the clock", h, "h", 2).gives(h, "h", 1));
+    }
+
+    private static Finding calibration(TrimLog log, TrimLog.Pass pass) {
+        return age(log, pass)
+                .map(age -> age.value() <= HOLDS
+                        ? Finding.fits(age.shown(), "is how old the calibration was.", "It holds.", age)
+                        : age.value() <= OLD
+                                ? Finding.watch(
+                                        age.shown(),
+                                        "is how old the calibration was.",
+                                        "Open, short and load once more, at the end of the cable that is measured through, before the last cut.",
+                                        "calibration old",
+                                        age)
+                                : Finding.stop(
+                                        age.shown(),
+                                        "is how old the calibration was; " + NumberText.shown(OLD, 0)
+                                                + " h is the most to trim by.",
+                                        "Another day's calibration is none. Open, short and load, then sweep again.",
+                                        "calibration too old",
+                                        age))
+                .orElseGet(() -> Finding.plain(
+                        Finding.Level.UNKNOWN,
+                        "Calibration not told.",
+                        "Open, short and load at the end of the cable that is measured through, then say when.",
+                        "Without it the cable's own reflections are taken for the antenna's.",
+                        "calibrated?"));
+    }
 
     /** What a reading is good to: from a repeat where there is one, else as typed. */
     public static double noise(TrimLog log, TrimLog.Pass pass) {
@@ -54,7 +104,11 @@ public final class SweepQuality {
     }
 
     /** Whether anything may be cut by it. */
-    public static boolean good(TrimLog.Pass pass) {
+    public static boolean good(TrimLog log, TrimLog.Pass pass) {
+        return steady(pass) && age(log, pass).filter(a -> a.value() > OLD).isEmpty();
+    }
+
+    private static boolean steady(TrimLog.Pass pass) {
         return spread(pass).filter(s -> s.value() > MOVES).isEmpty();
     }
 
@@ -67,8 +121,8 @@ public final class SweepQuality {
                     "A long or wet cable, or a load in its place, does. Measure at the antenna's own terminals.",
                     "too good"));
         }
-        return List.of(spread(pass)
-                .map(s -> good(pass)
+        Finding repeated = spread(pass)
+                .map(s -> steady(pass)
                         ? Finding.fits(s.number(), "is what two sweeps differ by.", "They may be trimmed by.", s)
                         : Finding.stop(
                                 s.number(),
@@ -82,6 +136,7 @@ public final class SweepQuality {
                         "Sweep again with the cable moved and a hand near it.",
                         "Two that agree show that it is the antenna that was measured; noise is taken as " + log.noise()
                                 + " until then.",
-                        "repeat?")));
+                        "repeat?"));
+        return List.of(repeated, calibration(log, pass));
     }
 }

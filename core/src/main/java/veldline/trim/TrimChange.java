@@ -80,4 +80,17 @@ public sealed interface TrimChange extends Change<TrimLog> {
             return "cable between takes " + to;
         }
     }
+
+    /** Says when the analyser was calibrated; empty where nobody knows. */
+    record Calibrated(Optional<Instant> at) implements TrimChange {
+        @Override
+        public TrimLog applyTo(TrimLog log) {
+            return log.withCalibrated(at);
+        }
+
+        @Override
+        public String label() {
+            return "analyser calibrated";
+        }
+    }
 }

@@ -16,10 +16,13 @@ import veldline.quantity.Unit;
  * @param passes oldest first
  * @param noise what two readings of one SWR differ by
  * @param cableLoss between the antenna and where it is measured, one way
+ * @param calibrated when the analyser was, where somebody said so
  */
 @RecordBuilder
-public record TrimLog(List<Pass> passes, Quantity noise, Quantity cableLoss) implements TrimLogBuilder.With {
-    public static final TrimLog NONE = new TrimLog(List.of(), Quantity.of("0.05", Unit.ONE), Quantity.of("0", Unit.DB));
+public record TrimLog(List<Pass> passes, Quantity noise, Quantity cableLoss, Optional<Instant> calibrated)
+        implements TrimLogBuilder.With {
+    public static final TrimLog NONE =
+            new TrimLog(List.of(), Quantity.of("0.05", Unit.ONE), Quantity.of("0", Unit.DB), Optional.empty());
 
     public TrimLog {
         passes = List.copyOf(passes);

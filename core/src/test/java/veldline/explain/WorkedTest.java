@@ -7,6 +7,7 @@ import com.ezylang.evalex.Expression;
 import com.ezylang.evalex.config.ExpressionConfiguration;
 import java.lang.reflect.RecordComponent;
 import java.math.MathContext;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashSet;
@@ -14,6 +15,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.hipparchus.complex.Complex;
 import org.junit.jupiter.api.DynamicTest;
@@ -36,7 +38,11 @@ import veldline.feed.Drawer;
 import veldline.job.Job;
 import veldline.job.JobChange;
 import veldline.line.BodeFano;
+import veldline.line.CableSweep;
 import veldline.line.CurrentChoke;
+import veldline.line.LossyLine;
+import veldline.line.Mismatch;
+import veldline.line.PortData;
 import veldline.line.WoundTransformer;
 import veldline.link.BriefChange;
 import veldline.link.Offer;
@@ -90,6 +96,23 @@ class WorkedTest {
             gather(assessor.assess(new JobChange.Consider(Optional.of(o)).applyTo(job)), all);
         }
         all.addAll(trimmed(assessor.assess(TernholmSands.all().get(1), Assessor.Depth.ALL, () -> true)));
+        CableSweep swept = CableSweep.of(
+                new PortData(
+                        PortData.Kind.S,
+                        List.of(50.0),
+                        IntStream.range(0, 99)
+                                .mapToObj(i -> new PortData.Row(
+                                        4e8 + i * 4e6,
+                                        List.of(List.of(Mismatch.reflection(
+                                                new LossyLine(50, 1.3, 0.02 * (100 + i)).seen(new Complex(400)), 50)))))
+                                .toList()),
+                50,
+                0.66);
+        swept.echoes().forEach(e -> all.addAll(List.of(e.place(), e.back())));
+        all.add(swept.lossFromEnd().orElseThrow());
+        TrimLog.Pass today = new TrimLog.Pass(Instant.EPOCH, List.of(), List.of(), Optional.empty());
+        all.add(SweepQuality.age(TrimLog.NONE.withCalibrated(Optional.of(Instant.EPOCH.minusSeconds(5000))), today)
+                .orElseThrow());
         all.addAll(List.of(BodeFano.widest(9.4, 2437e6), BodeFano.widest(80, 3.66e6)));
         DirectCurrent supply = new DirectCurrent(12, 0.08, 1.7);
         all.addAll(List.of(supply.arrives(), supply.lasts(7), Drawer.part("w-n").workedLoss(2437e6)));

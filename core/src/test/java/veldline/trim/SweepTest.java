@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -127,10 +128,10 @@ class SweepTest {
     void whatMovesIsNotTrimmedBy() {
         TrimLog.Pass steady = pass("150 1.5, 151 1.8, 152 9", "150 1.6, 151 1.9, 152 12");
         assertThat(SweepQuality.spread(steady).orElseThrow().value()).isCloseTo(0.1 / Math.sqrt(2), within(1e-9));
-        assertThat(SweepQuality.good(steady)).isTrue();
+        assertThat(SweepQuality.good(TrimLog.NONE, steady)).isTrue();
         assertThat(SweepQuality.noise(TrimLog.NONE, steady)).isCloseTo(0.0707, within(1e-3));
         TrimLog.Pass moving = pass("150 1.5, 151 1.8", "150 2.1, 151 2.6");
-        assertThat(SweepQuality.good(moving)).isFalse();
+        assertThat(SweepQuality.good(TrimLog.NONE, moving)).isFalse();
         assertThat(SweepQuality.findings(TrimLog.NONE, moving).get(0).level()).isEqualTo(Finding.Level.STOP);
         assertThat(SweepQuality.findings(TrimLog.NONE, pass("150 1.5", ""))
                         .get(0)
@@ -156,5 +157,25 @@ class SweepTest {
         double worth =
                 TrimStop.next(TrimStop.atChannel(sweep, 150e6).orElseThrow(), 1).value();
         assertThat(worth).isCloseTo(-10 * Math.log10(1 - Math.pow(0.8 / 2.8, 2)), within(1e-9));
+    }
+
+    /** A calibration of this hour holds, one of the morning is told, and one of yesterday stops. */
+    @Test
+    void anOldCalibrationIsToldAndThenStops() {
+        Instant at = Instant.parse("2026-11-02T15:00:00Z");
+        TrimLog.Pass pass = new TrimLog.Pass(
+                at, SweepText.read("150 1.8, 151 1.4, 152 1.7").orElseThrow(), List.of(), Optional.empty());
+        assertThat(calibration(TrimLog.NONE, pass).level()).isEqualTo(Finding.Level.UNKNOWN);
+        for (String[] row :
+                new String[][] {{"PT30M", "FITS"}, {"PT3H", "WATCH"}, {"PT20H", "STOP"}, {"PT-5M", "UNKNOWN"}}) {
+            TrimLog log =
+                    new TrimChange.Calibrated(Optional.of(at.minus(Duration.parse(row[0])))).applyTo(TrimLog.NONE);
+            assertThat(calibration(log, pass).level()).as(row[0]).isEqualTo(Finding.Level.valueOf(row[1]));
+            assertThat(SweepQuality.good(log, pass)).as(row[0]).isEqualTo(!row[1].equals("STOP"));
+        }
+    }
+
+    private static Finding calibration(TrimLog log, TrimLog.Pass pass) {
+        return SweepQuality.findings(log, pass).get(1);
     }
 }

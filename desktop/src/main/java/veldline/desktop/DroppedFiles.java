@@ -6,6 +6,7 @@ import java.util.Locale;
 import javafx.scene.Node;
 import javafx.scene.input.DragEvent;
 import javafx.scene.input.TransferMode;
+import veldline.assess.Step;
 import veldline.format.DrawerFile;
 
 /** Files let go over the window: a photograph joins the log, a CSV the recordings, a grid or track the ground, and a job is opened. */
@@ -43,7 +44,11 @@ final class DroppedFiles {
         } else if (name.endsWith(".geojson")) {
             work.tasks().readPlan(file.toPath(), work.desk().job());
         } else if (name.matches(".*\\.(s\\d+p|ts)")) {
-            work.tasks().sweeps().read(file.toPath());
+            if (work.step() == Step.FEED_RUN) {
+                work.tasks().sweeps().readCable(file.toPath(), true);
+            } else {
+                work.tasks().sweeps().read(file.toPath());
+            }
         } else if (name.endsWith(".csv")) {
             work.readCsv(file.toPath());
         } else if (name.endsWith(DrawerFile.ENDING)) {

@@ -1,12 +1,20 @@
 package veldline.desktop;
 
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import veldline.antenna.Bought;
+import veldline.antenna.Inspection;
+import veldline.antenna.InspectionChange;
 import veldline.antenna.Made;
 import veldline.assess.Assessment;
+import veldline.assess.Step;
+import veldline.desktop.bench.Showing.SweptCable;
 import veldline.format.FormatException;
 import veldline.format.TouchstoneFile;
 import veldline.instrument.Analyser;
@@ -28,11 +36,14 @@ final class Sweeps {
     private static final double SPAN = 0.04;
     /** Odd, so that the channel itself is one of them. */
     private static final int POINTS = 21;
+    /** Of a longer sweep so many points are kept of a bought antenna. */
+    private static final int MOST_WRITTEN = 50;
 
     private static final long MOST_BYTES = 16L << 20;
 
     private final Workbench work;
     private final Studies studies;
+    private SweptCable cable = SweptCable.NONE;
 
     Sweeps(Workbench work, Studies studies) {
         this.work = work;
@@ -66,24 +77,75 @@ final class Sweeps {
                 e -> work.tell(e.getMessage() + "."));
     }
 
-    /** Reads what an analyser wrote: its first port becomes the sweep of the pass under way. */
+    SweptCable cable() {
+        return cable;
+    }
+
+    /** Reads what an analyser wrote of a cable. */
+    void readCable(Path file, boolean open) {
+        studies.ask(
+                "Reading",
+                p -> touchstone(file),
+                o -> {
+                    Optional<PortData> read = Optional.of(o.result());
+                    cable = open ? new SweptCable(read, Optional.empty()) : new SweptCable(cable.open(), read);
+                    work.pick("set:feed.look=CABLE");
+                    work.tell("Read " + o.result().rows().size() + " frequencies.");
+                },
+                e -> failed(file, e));
+    }
+
+    private static PortData touchstone(Path file) throws IOException, FormatException {
+        if (Files.size(file) > MOST_BYTES) {
+            throw new FormatException("The file has " + (Files.size(file) >> 20) + " MB; a sweep has up to "
+                    + (MOST_BYTES >> 20) + ". Save fewer points.");
+        }
+        return TouchstoneFile.read(
+                        Files.readString(file),
+                        TouchstoneFile.ports(file.getFileName().toString()))
+                .data();
+    }
+
+    private void failed(Path file, Throwable e) {
+        work.tell(file.getFileName() + ": "
+                + (e instanceof FormatException ? e.getMessage() : "it cannot be read as text.")
+                + " Nothing was changed.");
+    }
+
+    /** Reads what an analyser wrote: its first port becomes the sweep of the bought antenna that is unpacked, or else of the pass under way. */
     void read(Path file) {
         studies.ask(
                 "Reading",
-                p -> {
-                    if (Files.size(file) > MOST_BYTES) {
-                        throw new FormatException("The file has " + (Files.size(file) >> 20) + " MB; a sweep has up to "
-                                + (MOST_BYTES >> 20) + ". Save fewer points.");
-                    }
-                    return TouchstoneFile.read(
-                                    Files.readString(file),
-                                    TouchstoneFile.ports(file.getFileName().toString()))
-                            .data();
+                p -> touchstone(file),
+                o -> {
+                    String told = "Read " + o.result().rows().size() + " frequencies.";
+                    unpacked()
+                            .ifPresentOrElse(
+                                    near -> inspected(near, o.result(), told), () -> keep(o.result(), false, told));
                 },
-                o -> keep(o.result(), false, "Read " + o.result().rows().size() + " frequencies."),
-                e -> work.tell(file.getFileName() + ": "
-                        + (e instanceof FormatException ? e.getMessage() : "it cannot be read as text.")
-                        + " Nothing was changed."));
+                e -> failed(file, e));
+    }
+
+    /** The end whose bought antenna is looked at in Shape, near or not. */
+    private Optional<Boolean> unpacked() {
+        return work.step() != Step.SHAPE
+                ? Optional.empty()
+                : work.showing()
+                        .map(s -> !s.atFar())
+                        .filter(near -> work.desk().job().antenna(near) instanceof Bought);
+    }
+
+    /** As many points as a person would write down; between them the curve is straight. */
+    private void inspected(boolean near, PortData data, String told) {
+        List<SweepPoint> points = SweepText.of(data, Trimming.LINE);
+        int step = Math.max(1, (points.size() - 1) / MOST_WRITTEN + 1);
+        List<Inspection.Swept> swept = IntStream.range(0, points.size())
+                .filter(i -> i % step == 0 || i == points.size() - 1)
+                .mapToObj(points::get)
+                .map(p -> new Inspection.Swept(p.frequency(), p.swr()))
+                .toList();
+        work.apply(new JobChange.Inspected(near, new InspectionChange.Sweep(swept)));
+        work.tell(told);
     }
 
     private void keep(PortData data, boolean again, String told) {

@@ -211,6 +211,10 @@ public final class VeldlineWindow extends Region {
                 choose("Read a Touchstone file", "*.s1p", false)
                         .ifPresent(f -> work.tasks().sweeps().read(f.toPath()));
             case READ_CSV -> choose("Read a CSV of readings", "*.csv", false).ifPresent(f -> work.readCsv(f.toPath()));
+            case READ_OPEN, READ_SHORTED ->
+                choose("Read a Touchstone file", "*.s1p", false)
+                        .ifPresent(
+                                f -> work.tasks().sweeps().readCable(f.toPath(), command == Input.Command.READ_OPEN));
             case READ_DRAWER ->
                 choose("Read a drawer", "*" + DrawerFile.ENDING, false)
                         .ifPresent(f -> work.tasks().readDrawer(f.toPath()));

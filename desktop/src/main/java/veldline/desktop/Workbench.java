@@ -102,7 +102,7 @@ public final class Workbench implements AutoCloseable {
                 Map.copyOf(picked),
                 Map.copyOf(noted),
                 ranking.found(),
-                adviser.found(a.job()),
+                adviser.found(a.job()).withCable(tasks.sweeps().cable()),
                 busy,
                 desk.late()));
     }

@@ -38,7 +38,7 @@ class NumberCrawlerTest extends WindowTest {
             }
             crawl(window, step.title(), lacking, seen);
             if (step == Step.FEED_RUN) {
-                for (String look : List.of("OUTLETS", "HAND", "END", "DRAWER")) {
+                for (String look : List.of("OUTLETS", "HAND", "END", "CABLE", "DRAWER")) {
                     interact(() -> work.pick("set:feed.look=" + look));
                     settle();
                     crawl(window, look, lacking, seen);

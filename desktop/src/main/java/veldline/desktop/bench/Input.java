@@ -101,6 +101,8 @@ public sealed interface Input {
         SWEEP_AGAIN,
         EXPLAIN,
         READ_SWEEP,
+        READ_OPEN,
+        READ_SHORTED,
         READ_DRAWER,
         SAVE_DRAWER,
         IMPROVE,

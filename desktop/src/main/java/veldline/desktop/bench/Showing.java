@@ -10,6 +10,7 @@ import veldline.assess.Stage;
 import veldline.assess.Step;
 import veldline.coverage.LevelMap;
 import veldline.job.Job;
+import veldline.line.PortData;
 import veldline.study.Candidate;
 import veldline.study.NextStep;
 import veldline.study.SiteOption;
@@ -56,30 +57,46 @@ public record Showing(
      * @param steps which changes buy most, the most worth first
      * @param fine the site's levels on a finer grid, as far as they were drawn
      * @param trim what the last sweep says
+     * @param cable what was swept of a cable
      */
     public record Advice(
             Stage<List<SiteOption>> sectors,
             Stage<List<NextStep>> steps,
             Optional<LevelMap> fine,
-            Optional<TrimAdvice> trim) {
-        public static final Advice NONE =
-                new Advice(new Stage.Running<>(), new Stage.Running<>(), Optional.empty(), Optional.empty());
+            Optional<TrimAdvice> trim,
+            SweptCable cable) {
+        public static final Advice NONE = new Advice(
+                new Stage.Running<>(), new Stage.Running<>(), Optional.empty(), Optional.empty(), SweptCable.NONE);
 
         public Advice withSectors(Stage<List<SiteOption>> to) {
-            return new Advice(to, steps, fine, trim);
+            return new Advice(to, steps, fine, trim, cable);
         }
 
         public Advice withSteps(Stage<List<NextStep>> to) {
-            return new Advice(sectors, to, fine, trim);
+            return new Advice(sectors, to, fine, trim, cable);
         }
 
         public Advice withFine(LevelMap to) {
-            return new Advice(sectors, steps, Optional.of(to), trim);
+            return new Advice(sectors, steps, Optional.of(to), trim, cable);
         }
 
         public Advice withTrim(TrimAdvice to) {
-            return new Advice(sectors, steps, fine, Optional.of(to));
+            return new Advice(sectors, steps, fine, Optional.of(to), cable);
         }
+
+        public Advice withCable(SweptCable to) {
+            return new Advice(sectors, steps, fine, trim, to);
+        }
+    }
+
+    /**
+     * What was swept into one end of a cable; it stays until another is read, whatever else is edited.
+     *
+     * @param open with its far end open, or on whatever hangs there
+     * @param shorted with its far end shorted
+     */
+    public record SweptCable(Optional<PortData> open, Optional<PortData> shorted) {
+        public static final SweptCable NONE = new SweptCable(Optional.empty(), Optional.empty());
     }
 
     /**

@@ -23,7 +23,7 @@ public final class FeedRunBench implements Bench {
     private static final String LOOK = "feed.look";
 
     private static final List<FeedLook> LOOKS =
-            List.of(new RunLook(), new OutletsLook(), new HandLook(), new EndLook(), new DrawerLook());
+            List.of(new RunLook(), new OutletsLook(), new HandLook(), new EndLook(), new CableLook(), new DrawerLook());
 
     @Override
     public Step step() {

@@ -18,6 +18,7 @@ import veldline.job.JobChange;
 import veldline.line.MatchWay;
 import veldline.link.End;
 import veldline.picture.Picture;
+import veldline.quantity.NumberText;
 import veldline.trim.TrimChange;
 
 /** Every way to the cable's impedance, walked side by side; a sweep of what was built, and which measure explains it; or a tuner, drawn along the cable. */
@@ -91,7 +92,8 @@ public final class MatchBench implements Bench {
         in.add(
                 new Input.Note(
                         "line",
-                        "Cable of 50 Ω. Parts are the nearest of the E24 series; coils of Q 60, capacitors of Q 300; lines of solid polyethylene. Volts and amperes at the radio's power."));
+                        "Cable of " + NumberText.shown(s.job().lineOhms(), 0)
+                                + " Ω, as the antenna's connector is. Parts are the nearest of the E24 series; coils of Q 60, capacitors of Q 300; lines of solid polyethylene. Volts and amperes at the radio's power."));
         in.add(new Input.Note(
                 "solder",
                 "Solder unplugged: hot tip, fumes, static. Before sending, antenna or load always on, hands clear of the"

@@ -24,7 +24,7 @@ import veldline.picture.Role;
 import veldline.quantity.NumberText;
 
 /**
- * Resistance against reactance, with the ground where a cable of 50 Ω is usable left clear, and every way as a point and a row; of the one
+ * Resistance against reactance, with the ground where the cable is usable left clear, and every way as a point and a row; of the one
  * that is walked the path there and its circuit.
  */
 final class MatchPicture {
@@ -108,7 +108,7 @@ final class MatchPicture {
                         * options.stream()
                                 .mapToDouble(o -> Math.abs(o.reactance().value()))
                                 .max()
-                                .orElse(50));
+                                .orElse(z0()));
         // What lies far beyond is drawn at the edge: a scale that held it would show nothing else.
         Axis r = new Axis(0, Math.min(FARTHEST, mostR), 62, across);
         Axis x = new Axis(-Math.min(FARTHEST, mostX), Math.min(FARTHEST, mostX), split - 30, 40);
@@ -135,7 +135,7 @@ final class MatchPicture {
                 Face.TEXT,
                 Role.INK,
                 Origin.Plain.NAME);
-        pen.line(r.at(50), x.at(0) - 8, r.at(50), x.at(0) + 8, Role.INK, 2);
+        pen.line(r.at(z0()), x.at(0) - 8, r.at(z0()), x.at(0) + 8, Role.INK, 2);
         path(r, x);
         List<At> letters = new ArrayList<>();
         List<At> dots = options.stream()
@@ -213,6 +213,11 @@ final class MatchPicture {
                 .reciprocal();
     }
 
+    /** Of the cable, ohms. */
+    private double z0() {
+        return s.job().lineOhms();
+    }
+
     private int picked() {
         return s.pickedIndex(Step.MATCH, inUse(), options.size());
     }
@@ -223,7 +228,7 @@ final class MatchPicture {
         double rho = (swr - 1) / (swr + 1);
         for (int deg = 0; deg < 360; deg += 4) {
             Complex g = new Complex(rho * Math.cos(Math.toRadians(deg)), rho * Math.sin(Math.toRadians(deg)));
-            Complex z = Complex.ONE.add(g).divide(Complex.ONE.subtract(g)).multiply(50);
+            Complex z = Complex.ONE.add(g).divide(Complex.ONE.subtract(g)).multiply(z0());
             points.add(new At(r.clamped(z.getReal()), x.clamped(z.getImaginary())));
         }
         pen.area(points, fill, Hatch.NONE);

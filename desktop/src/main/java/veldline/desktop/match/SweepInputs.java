@@ -1,5 +1,6 @@
 package veldline.desktop.match;
 
+import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -50,6 +51,13 @@ final class SweepInputs {
                             .orElseGet(() -> refused(text))));
         }
         in.add(new Input.Action("read-sweep", "Read a Touchstone file", "", Input.Command.READ_SWEEP));
+        in.add(Input.Words.asking(
+                "calibrated",
+                "Calibrated, minutes ago: 0",
+                text -> text.strip().matches("\\d{1,5}")
+                        ? Optional.of(new JobChange.OfTrim(new TrimChange.Calibrated(
+                                Optional.of(Instant.now().minus(Duration.ofMinutes(Long.parseLong(text.strip())))))))
+                        : Optional.empty()));
         in.add(new Input.Value(
                 "noise",
                 "Noise of a reading, SWR",

@@ -99,7 +99,8 @@ final class BoughtInputs {
                         text -> InspectionText.sweep(text)
                                 .map(p -> Input.Outcome.of(lift(near, new InspectionChange.Sweep(p))))
                                 .orElseGet(() -> new Input.Outcome.Refused("“" + text
-                                        + "” was not understood: megahertz and SWR of each point, SWR 1 to 1000."))));
+                                        + "” was not understood: megahertz and SWR of each point, SWR 1 to 1000."))),
+                new Input.Action("read-sweep", "Read a Touchstone file", "", Input.Command.READ_SWEEP));
     }
 
     private static JobChange lift(boolean near, InspectionChange change) {

@@ -110,7 +110,7 @@ class RoomTest {
     Stream<DynamicTest> everyLookAtAFeedRunHasRoom() {
         return TernholmSands.all().stream().flatMap(job -> {
             Assessment a = ASSESSOR.assess(job);
-            return Stream.of("OUTLETS", "HAND", "END", "DRAWER")
+            return Stream.of("OUTLETS", "HAND", "END", "CABLE", "DRAWER")
                     .flatMap(look -> Stream.of("near-part-0", "far-part-0")
                             .map(stop -> DynamicTest.dynamicTest(job.name() + ", " + look + " " + stop, () -> {
                                 Showing s = new Showing(
