@@ -7,6 +7,7 @@ import veldline.antenna.Made;
 import veldline.assess.AntennaFigures;
 import veldline.assess.Assessment;
 import veldline.assess.MatchFigures;
+import veldline.explain.Worked;
 import veldline.job.Job;
 import veldline.trim.Between;
 import veldline.trim.SweepPoint;
@@ -31,10 +32,14 @@ public final class Trimming {
         TrimLog.Pass pass = log.last()
                 .orElseThrow(() -> new IllegalArgumentException(
                         "There is no sweep to explain; type one, read a Touchstone file or measure"));
-        if (!SweepQuality.good(log, pass)) {
+        if (!SweepQuality.steady(pass)) {
             throw new IllegalArgumentException("The two sweeps of this pass differ by more than " + SweepQuality.MOVES
-                    + " in SWR, or the analyser was calibrated on another day; nothing is cut by that. Calibrate and sweep"
-                    + " again, clear of hands");
+                    + " in SWR; nothing is cut by what moves. Sweep again, clear of hands");
+        }
+        if (!SweepQuality.good(log, pass)) {
+            throw new IllegalArgumentException("The analyser was calibrated "
+                    + SweepQuality.age(log, pass).map(Worked::shown).orElse("long")
+                    + " before this pass; nothing is cut by that. Open, short and load, then sweep again");
         }
         if (!(job.antenna(job.madeNear()) instanceof Made made)) {
             throw new IllegalArgumentException(job.antenna(job.madeNear()).title()

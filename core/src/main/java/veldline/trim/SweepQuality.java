@@ -108,7 +108,8 @@ public final class SweepQuality {
         return steady(pass) && age(log, pass).filter(a -> a.value() > OLD).isEmpty();
     }
 
-    private static boolean steady(TrimLog.Pass pass) {
+    /** Whether two sweeps of the same agree, where there are two. */
+    public static boolean steady(TrimLog.Pass pass) {
         return spread(pass).filter(s -> s.value() > MOVES).isEmpty();
     }
 

@@ -1,6 +1,7 @@
 package veldline.desktop.feedrun;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import veldline.desktop.bench.Showing;
@@ -138,7 +139,7 @@ final class CableSweepPicture {
                                 + NumberText.shown(s.job().brief().frequency().value() / 1e6, 0) + " MHz, "
                                 + (s.advice().cable().shorted().isPresent()
                                         ? "from both ends swept."
-                                        : "from what comes back of its open end."),
+                                        : "from what comes back of its open end, faults on the way in it."),
                         18,
                         y,
                         Anchor.START,
@@ -158,12 +159,17 @@ final class CableSweepPicture {
                 Origin.Plain.MEASURED);
     }
 
+    /** What is nearer than the far end is a fault; what is further has gone to and fro. */
     private static String meaning(CableSweep sweep, CableSweep.Echo e, List<CableSweep.Echo> all) {
-        boolean strongest = all.stream().allMatch(o -> o.share() <= e.share());
-        boolean last = all.get(all.size() - 1) == e;
+        double end = all.stream()
+                .max(Comparator.comparingDouble(CableSweep.Echo::share))
+                .map(CableSweep.Echo::metres)
+                .orElse(e.metres());
         if (e.metres() < sweep.resolution()) {
             return "the connector it is measured into";
         }
-        return strongest ? "its far end" : last ? "an echo of an echo" : "a joint, a kink, or water: look there";
+        return e.metres() == end
+                ? "its far end"
+                : e.metres() > end ? "an echo of an echo" : "a joint, a kink, or water: look there";
     }
 }

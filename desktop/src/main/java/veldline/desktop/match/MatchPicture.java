@@ -96,7 +96,7 @@ final class MatchPicture {
 
     private void plane() {
         double mostR = Math.max(
-                120,
+                2.4 * z0(),
                 1.15
                         * options.stream()
                                 .mapToDouble(o -> o.resistance().value())
