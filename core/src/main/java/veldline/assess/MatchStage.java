@@ -30,7 +30,9 @@ final class MatchStage {
             "L",
             "−10·log10(e·4·s ÷ (1 + s)^2)",
             "Circuit sum; Pozar §2.3",
-            "±0.2 dB for the quality of the parts");
+            "±0.2 dB for the quality of the parts; with nothing between, ±0.05 dB for an impedance that is 5 % off");
+    private static final double PARTS_DOUBT = 0.2;
+    private static final double DIRECT_DOUBT = 0.05;
 
     /**
      * What decides it.
@@ -151,6 +153,10 @@ final class MatchStage {
         return Worked.of(LOSS)
                 .computed("e", "share the parts let through", through, "", 5)
                 .computed("s", "SWR", s, "", 4)
-                .gives(-10 * Math.log10(through * 4 * s / ((1 + s) * (1 + s))), "dB", 2, 0.2);
+                .gives(
+                        -10 * Math.log10(through * 4 * s / ((1 + s) * (1 + s))),
+                        "dB",
+                        2,
+                        through < 1 ? PARTS_DOUBT : DIRECT_DOUBT);
     }
 }

@@ -58,7 +58,11 @@ public final class RealizedGain {
         return loss.map(l -> Worked.of(FORMULA)
                         .from("g", "gain", gain)
                         .from("m", "match loss", l)
-                        .gives(gain.value() - l.value(), gain.unit(), gain.decimals()))
+                        .gives(
+                                gain.value() - l.value(),
+                                gain.unit(),
+                                gain.decimals(),
+                                Math.hypot(gain.doubt().orElse(0.0), l.doubt().orElse(0.0))))
                 .orElse(gain);
     }
 }

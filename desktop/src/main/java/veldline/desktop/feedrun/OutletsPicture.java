@@ -35,7 +35,7 @@ final class OutletsPicture {
     private static final double RIGHT = 104;
     private static final double TOP = 72;
     private static final double FOOT = 40;
-    private static final double LETTER = 6.1;
+    private static final double LETTER = 5.2;
     private static final double MOST_ROW = 84;
     /** Below the floor and above the antenna so much is shown, dB. */
     private static final double ROOM = 6;
@@ -286,7 +286,7 @@ final class OutletsPicture {
                         + p.length().map(l -> " " + l).orElse(""))
                 .collect(Collectors.joining(", "));
         // Floor and wish run down behind it.
-        double wide = LETTER * words.length() + 6;
+        double wide = LETTER * words.length() + 4;
         pen.box(anchor == Anchor.END ? at - wide + 3 : at - 3, y + 8, wide, 17, Role.SHEET);
         pen.text(words, at, y + 20, anchor, 12, Face.TEXT, Role.SLATE, Origin.Plain.TYPED);
     }
