@@ -80,6 +80,8 @@ final class Findings {
                             RaiseRules::bearing,
                             RaiseRules::senders,
                             RaiseRules::lines,
+                            MountRules::of,
+                            MountRules::compass,
                             NeedsRules::height,
                             RaiseRules::exposure,
                             RaiseRules::distance,

@@ -2,6 +2,7 @@ package veldline.assess;
 
 import java.util.Optional;
 import veldline.explain.Worked;
+import veldline.raise.MountLoad;
 import veldline.raise.Schedule;
 
 /**
@@ -13,6 +14,8 @@ import veldline.raise.Schedule;
  * @param exposure distance to keep in front of the near antenna; empty where it is not a matter of power density
  * @param clearOfLines least distance to overhead lines
  * @param schedule the work at the place
+ * @param compass what a compass shows towards the far end; empty where the declination is not known
+ * @param mount in the wind that is reckoned with; empty where the antenna's area is not known
  */
 public record RaiseFigures(
         Worked nearBearing,
@@ -23,4 +26,6 @@ public record RaiseFigures(
         Optional<Worked> aimError,
         Optional<Worked> exposure,
         Worked clearOfLines,
-        Schedule schedule) {}
+        Schedule schedule,
+        Optional<Worked> compass,
+        Optional<MountLoad> mount) {}

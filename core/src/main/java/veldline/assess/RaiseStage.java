@@ -9,6 +9,7 @@ import veldline.link.Exposure;
 import veldline.path.Geodesic;
 import veldline.path.Tilt;
 import veldline.raise.LineClearance;
+import veldline.raise.MountLoad;
 import veldline.raise.Schedule;
 
 /** Bearings, tilts and what must stay clear. */
@@ -53,6 +54,11 @@ final class RaiseStage {
                 LineClearance.least(
                         job.raise().mast().value(), job.antenna(job.madeNear()).longest()),
                 Schedule.of(
-                        job.raise().mast().value(), job.antenna(job.madeNear()).longest()));
+                        job.raise().mast().value(), job.antenna(job.madeNear()).longest()),
+                job.raise().declination().map(d -> d.compass(line.bearing())),
+                MountLoad.of(
+                        job.raise().mount(),
+                        job.antenna(job.madeNear()),
+                        job.raise().mount().wind().value()));
     }
 }

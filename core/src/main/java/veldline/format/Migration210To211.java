@@ -5,7 +5,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.Map;
 
 /** From 2.10 to 2.11: a part that splits tells its other outlets, a run what branches off it, a job
- * has the workshop's drawer, and trimming tells when the analyser was calibrated. */
+ * has the workshop's drawer, trimming tells when the analyser was calibrated, and an antenna has a mount. */
 final class Migration210To211 {
     /** Other outlets, dB to each and dB between them, of the parts that shipped then. */
     private static final Map<String, int[]> SPLIT = Map.of(
@@ -23,6 +23,16 @@ final class Migration210To211 {
         told(job);
         if (job.get("trim") instanceof ObjectNode trim) {
             trim.putNull("calibrated");
+        }
+        if (job.get("raise") instanceof ObjectNode raise) {
+            raise.putNull("declination");
+            ObjectNode mount = raise.putObject("mount");
+            mount.put("tube", "STEEL");
+            measure(mount, "diameter", "42", "MM");
+            measure(mount, "wall", "2.5", "MM");
+            measure(mount, "free", "1.0", "M");
+            measure(mount, "wind", "35", "M_S");
+            measure(mount, "ice", "0", "MM");
         }
         ObjectNode drawer = job.putObject("drawer");
         drawer.putArray("own");
@@ -47,6 +57,10 @@ final class Migration210To211 {
             run.putArray("branches");
         }
         node.forEach(Migration210To211::told);
+    }
+
+    private static void measure(ObjectNode of, String name, String number, String unit) {
+        of.putObject(name).put("number", number).put("unit", unit);
     }
 
     private static void level(ObjectNode quantity, String db) {

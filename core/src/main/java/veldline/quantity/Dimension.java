@@ -24,6 +24,8 @@ public enum Dimension {
     MASS,
     /** Ohms. */
     IMPEDANCE,
+    /** Metres a second. */
+    SPEED,
     /** A plain count or factor. */
     NUMBER
 }

@@ -110,6 +110,7 @@ public final class QuantityReader {
             case RATE -> "write a rate such as 6 Mbit/s";
             case MASS -> "write a mass such as 1.2 kg";
             case IMPEDANCE -> "write an impedance such as 50 Ω or 50 ohm";
+            case SPEED -> "write a speed such as 35 m/s or 120 km/h";
             case NUMBER -> "write a number such as 11";
         };
     }

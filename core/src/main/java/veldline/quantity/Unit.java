@@ -49,6 +49,9 @@ public enum Unit {
     MILLISECOND("ms", Dimension.TIME, 1e-3),
     DAY("d", Dimension.TIME, 86_400, "days"),
     OHM("Ω", Dimension.IMPEDANCE, 1, "ohm", "ohms"),
+    M_S("m/s", Dimension.SPEED, 1),
+    KM_H("km/h", Dimension.SPEED, 1 / 3.6, "kmh"),
+    KNOT("kn", Dimension.SPEED, 1852.0 / 3600, "knots", "kt"),
     ONE("", Dimension.NUMBER, 1);
 
     private final String symbol;

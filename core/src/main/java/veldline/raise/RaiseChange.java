@@ -1,5 +1,6 @@
 package veldline.raise;
 
+import java.util.Optional;
 import veldline.explain.Change;
 import veldline.quantity.Quantity;
 
@@ -50,6 +51,31 @@ public sealed interface RaiseChange extends Change<RaisePlan> {
         @Override
         public String label() {
             return (on ? "tick " : "untick ") + caution;
+        }
+    }
+
+    /** What a compass is off by at the near end; empty where nobody looked it up. */
+    record Compass(Optional<Declination> to) implements RaiseChange {
+        @Override
+        public RaisePlan applyTo(RaisePlan p) {
+            return p.withDeclination(to);
+        }
+
+        @Override
+        public String label() {
+            return "declination " + to.map(d -> d.east().toString()).orElse("not known");
+        }
+    }
+
+    record OnMount(Mount to, String what) implements RaiseChange {
+        @Override
+        public RaisePlan applyTo(RaisePlan p) {
+            return p.withMount(to);
+        }
+
+        @Override
+        public String label() {
+            return what;
         }
     }
 }

@@ -1,6 +1,7 @@
 package veldline.raise;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import veldline.quantity.Quantity;
@@ -12,12 +13,25 @@ import veldline.quantity.Quantity;
  * @param lineDistance from the mast's foot to the nearest overhead line
  * @param peopleDistance how near people can come in front of the antenna
  * @param ticked ids of cautions that were ticked
+ * @param declination of a compass at the near end, where it was looked up
+ * @param mount of the antenna that goes up
  */
 @RecordBuilder
-public record RaisePlan(Quantity mast, Quantity lineDistance, Quantity peopleDistance, Set<String> ticked)
+public record RaisePlan(
+        Quantity mast,
+        Quantity lineDistance,
+        Quantity peopleDistance,
+        Set<String> ticked,
+        Optional<Declination> declination,
+        Mount mount)
         implements RaisePlanBuilder.With {
     public RaisePlan {
         ticked = java.util.Collections.unmodifiableSet(new TreeSet<>(ticked));
+    }
+
+    /** With a usual mount, and the declination still to be looked up. */
+    public RaisePlan(Quantity mast, Quantity lineDistance, Quantity peopleDistance, Set<String> ticked) {
+        this(mast, lineDistance, peopleDistance, ticked, Optional.empty(), Mount.USUAL);
     }
 
     public RaisePlan ticking(String id, boolean on) {

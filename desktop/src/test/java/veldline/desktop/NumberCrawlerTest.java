@@ -37,6 +37,11 @@ class NumberCrawlerTest extends WindowTest {
                 until(() -> work.showing().orElseThrow().candidates() instanceof Stage.Fresh);
             }
             crawl(window, step.title(), lacking, seen);
+            if (step == Step.RAISE) {
+                interact(() -> work.pick("set:raise=mount"));
+                settle();
+                crawl(window, "mount", lacking, seen);
+            }
             if (step == Step.FEED_RUN) {
                 for (String look : List.of("OUTLETS", "HAND", "END", "CABLE", "DRAWER")) {
                     interact(() -> work.pick("set:feed.look=" + look));

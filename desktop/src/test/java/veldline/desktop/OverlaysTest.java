@@ -111,6 +111,8 @@ class OverlaysTest extends WindowTest {
         until(() -> work.overlay().equals(Optional.of(Overlay.HELP)));
         assertThat(texts().get(0)).isEqualTo("Feed run");
         push(KeyCode.RIGHT);
+        until(() -> texts().get(0).equals("Outlets, a swept cable, the drawer"));
+        push(KeyCode.RIGHT);
         until(() -> texts().get(0).equals("Raise"));
         push(KeyCode.DIGIT1);
         until(() -> work.overlay().isEmpty() && work.step() == Step.BRIEF);

@@ -47,9 +47,12 @@ final class CableLook implements FeedLook {
 
     static double velocity(Showing s) {
         String typed = s.noted().getOrDefault(VELOCITY, "");
-        return typed.matches("0\\.\\d{1,4}|1")
-                ? Double.parseDouble(typed)
-                : kind(s).map(CableClass::velocity).orElse(USUAL);
+        return typed.matches("0\\.\\d{1,4}|1") ? Double.parseDouble(typed) : usual(s);
+    }
+
+    /** Of its kind. */
+    static double usual(Showing s) {
+        return kind(s).map(CableClass::velocity).orElse(USUAL);
     }
 
     private static double ohms(Showing s) {

@@ -36,10 +36,13 @@ final class CableSweepPicture {
         this.pen = Picture.pen(width, height);
     }
 
-    private static Axis along(CableSweep sweep, List<CableSweep.Echo> echoes, double width) {
+    /** As long as the cable would be with the velocity of its kind, so that it stays while the velocity is drawn. */
+    private static Axis along(Showing s, CableSweep sweep, List<CableSweep.Echo> echoes, double width) {
+        double times = CableLook.usual(s) / CableLook.velocity(s);
         double last =
                 echoes.isEmpty() ? sweep.reach() : echoes.get(echoes.size() - 1).metres();
-        return new Axis(0, Math.min(sweep.reach(), Math.max(MORE * last, 4 * sweep.resolution())), LEFT, width - RIGHT);
+        double most = Math.max(MORE * last, 4 * sweep.resolution());
+        return new Axis(0, times * Math.min(sweep.reach(), most), LEFT, width - RIGHT);
     }
 
     /** The velocity with which what is dragged stands there: distances and it grow together. */
@@ -50,7 +53,7 @@ final class CableSweepPicture {
             if (i >= echoes.size() || echoes.get(i).metres() <= 0) {
                 return Optional.empty();
             }
-            double asked = along(c, echoes, width).value(x);
+            double asked = along(s, c, echoes, width).value(x);
             double v = CableLook.velocity(s) * asked / echoes.get(i).metres();
             return v > 0.3 && v <= 1 ? Optional.of(v) : Optional.empty();
         });
@@ -82,7 +85,7 @@ final class CableSweepPicture {
     }
 
     private void humps(CableSweep sweep, List<CableSweep.Echo> echoes, double bottom) {
-        Axis x = along(sweep, echoes, pen.width());
+        Axis x = along(s, sweep, echoes, pen.width());
         double most = echoes.stream().mapToDouble(CableSweep.Echo::share).max().orElse(1);
         Axis y = new Axis(0, 1.1 * most, bottom, TOP);
         double[] all = sweep.along();

@@ -40,36 +40,46 @@ public final class RaiseBench implements Bench {
                 && s.noted().getOrDefault(PAGE, "plan").equals("plan");
     }
 
+    /** What is looked at: the plan, the aim or the mount. */
+    private static String page(Showing s) {
+        String noted = s.noted().getOrDefault(PAGE, "plan");
+        return noted.equals("plan") && s.job().site().isEmpty() ? "aim" : noted;
+    }
+
+    private static boolean onMount(Showing s) {
+        return page(s).equals("mount");
+    }
+
     private static void pages(List<Input> in, Showing s) {
-        if (s.job().site().isPresent()) {
-            boolean plan = onPlan(s);
-            in.add(new Input.Choice(
-                    "page",
-                    "What is looked at",
-                    List.of(
-                            new Input.Option("plan", plan, new Input.Outcome.Picked("set:" + PAGE + "=plan")),
-                            new Input.Option("aim", !plan, new Input.Outcome.Picked("set:" + PAGE + "=aim")))));
-        } else {
-            in.add(new Input.Action("plan", "Read a site plan (GeoJSON)", "", Input.Command.READ_PLAN));
-            in.add(new Input.Choice(
-                    "new-plan",
-                    "Plan of the site",
-                    List.of(
-                            new Input.Option("none", true, new Input.Outcome.Picked("set:" + PAGE + "=plan")),
-                            new Input.Option("an empty one", false, new JobChange.PutSite(Site.blank())))));
+        List<Input.Option> options = new ArrayList<>();
+        for (String name : s.job().site().isPresent() ? List.of("plan", "aim", "mount") : List.of("aim", "mount")) {
+            options.add(
+                    new Input.Option(name, name.equals(page(s)), new Input.Outcome.Picked("set:" + PAGE + "=" + name)));
         }
+        in.add(new Input.Choice("page", "What is looked at", options));
+    }
+
+    private static void newPlan(List<Input> in) {
+        in.add(new Input.Action("plan", "Read a site plan (GeoJSON)", "", Input.Command.READ_PLAN));
+        in.add(new Input.Choice(
+                "new-plan",
+                "Plan of the site",
+                List.of(
+                        new Input.Option("none", true, new Input.Outcome.Picked("set:" + PAGE + "=plan")),
+                        new Input.Option("an empty one", false, new JobChange.PutSite(Site.blank())))));
     }
 
     @Override
     public List<Input> inputs(Showing s) {
         List<Input> in = new ArrayList<>();
+        pages(in, s);
         if (onPlan(s)) {
-            pages(in, s);
             in.addAll(PlanInputs.of(s, s.job().site().get()));
             return in;
         }
-        if (s.job().site().isPresent()) {
-            pages(in, s);
+        if (onMount(s)) {
+            in.addAll(MountInputs.of(s));
+            return in;
         }
         in.add(new Input.Pair(
                 new Input.Value(
@@ -122,7 +132,7 @@ public final class RaiseBench implements Bench {
         place(in, s, true);
         place(in, s, false);
         if (s.job().site().isEmpty()) {
-            pages(in, s);
+            newPlan(in);
         }
         return in;
     }
@@ -158,7 +168,7 @@ public final class RaiseBench implements Bench {
     public Picture centre(Showing s, double width, double height) {
         return onPlan(s)
                 ? new PlanPicture(s, s.job().site().get(), width, height).draw()
-                : new RaisePicture(s, width, height).draw();
+                : onMount(s) ? new MountPicture(s, width, height).draw() : new RaisePicture(s, width, height).draw();
     }
 
     @Override
@@ -170,6 +180,11 @@ public final class RaiseBench implements Bench {
     public List<String> walk(Showing s) {
         if (onPlan(s)) {
             return PlanPicture.zones(s.job().site().get());
+        }
+        if (onMount(s)) {
+            return IntStream.range(0, MountPicture.WINDS)
+                    .mapToObj(i -> "wind:" + i)
+                    .toList();
         }
         return IntStream.rangeClosed(0, 2 * RaisePicture.AIM_RANGE)
                 .mapToObj(i -> "aim:" + i)
@@ -183,6 +198,9 @@ public final class RaiseBench implements Bench {
             PlanPicture plan = new PlanPicture(s, s.job().site().get(), width, height);
             return PlanDrag.of(s, zone, plan.place(fromX, fromY), plan.place(x, y));
         }
+        if (zone.equals("free")) {
+            return Optional.of(MountInputs.free(s.job().raise().mount(), new MountPicture(s, width, height).freeAt(y)));
+        }
         if (!zone.equals("height:near")) {
             return Optional.empty();
         }
@@ -193,6 +211,6 @@ public final class RaiseBench implements Bench {
 
     @Override
     public int walkStart(Showing s) {
-        return onPlan(s) ? 0 : RaisePicture.AIM_RANGE;
+        return onPlan(s) ? 0 : onMount(s) ? MountPicture.first(s.job().raise().mount()) : RaisePicture.AIM_RANGE;
     }
 }

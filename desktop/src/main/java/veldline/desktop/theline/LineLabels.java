@@ -54,9 +54,11 @@ final class LineLabels {
             names(s, m, under, Anchor.MIDDLE, i);
             boolean cut = s.state() == Finding.Level.STOP && line.brokenAt().isPresent();
             double top = scale.nearY(s.level().value());
-            boolean rises = Math.abs(scale.nearY(s.before()) - top) > 26;
+            boolean falls = top - scale.nearY(s.before()) > 26;
+            boolean rises = scale.nearY(s.before()) - top > 26;
             double beside = underLimit(top) ? Math.max(top, y) + 18 : Math.min(top, y) - 9;
-            double valueY = s.kind() == Kind.ANTENNA ? (rises ? top + 20 : beside) : y - (cut ? 22 : 9);
+            double valueY =
+                    s.kind() == Kind.ANTENNA ? (rises ? top + 20 : falls ? top - 9 : beside) : y - (cut ? 22 : 9);
             level(
                     s,
                     s.kind() == Kind.ANTENNA ? m - 6 : m,

@@ -292,7 +292,7 @@ public final class LinePicture {
         pen.text(
                 NumberText.shown(drop - drawn, 0) + " dB folded away",
                 low() ? column(p) + 12 : tx - 74,
-                low() ? pen.height() - 8 : ty + 48,
+                low() ? pen.height() - 8 : Math.min(pen.height() - 8, ty + 48),
                 Anchor.START,
                 12,
                 Face.TEXT,

@@ -9,8 +9,10 @@ import veldline.link.LevelLine;
  *
  * @param nearTop level at {@link #NEAR_Y}, dBm
  * @param farBottom level at the far bottom, dBm
+ * @param farY where that stands
+ * @param nearLow so low the near part is drawn at most; what is lower is held there, as what lies far under the floor is
  */
-record LineScale(double perDb, double nearTop, double farBottom, double farY) {
+record LineScale(double perDb, double nearTop, double farBottom, double farY, double nearLow) {
     private static final double NEAR_Y = 26;
     /** Under the near part and over the far part stand their labels, fewer of them in a low band. */
     private static final double NEAR_LABELS = 98;
@@ -18,6 +20,9 @@ record LineScale(double perDb, double nearTop, double farBottom, double farY) {
     private static final double FAR_LABELS = 78;
     private static final double LOW_LABELS = 46;
     private static final double LOW = 150;
+    /** Under the lowest level that is shown. */
+    private static final double EDGE = 8;
+
     private static final double TALL = 230;
     private static final double[] PER_DB = {4.4, 3.4, 2.6, 2.0, 1.4, 1.0};
 
@@ -51,18 +56,18 @@ record LineScale(double perDb, double nearTop, double farBottom, double farY) {
             boolean nearFits = (top - nearMin) * perDb <= nearRoom;
             boolean farFits = farY - (farMax - bottom) * perDb >= farTop;
             if (suits && nearFits && farFits) {
-                return new LineScale(perDb, top, bottom, farY);
+                return new LineScale(perDb, top, bottom, farY, NEAR_Y + nearRoom);
             }
         }
-        return new LineScale(PER_DB[PER_DB.length - 1], top, bottom, farY);
+        return new LineScale(PER_DB[PER_DB.length - 1], top, bottom, farY, NEAR_Y + nearRoom);
     }
 
     double nearY(double level) {
-        return NEAR_Y + (nearTop - level) * perDb;
+        return Math.min(nearLow, NEAR_Y + (nearTop - level) * perDb);
     }
 
     double farY(double level) {
-        return farY - (level - farBottom) * perDb;
+        return Math.min(farY + EDGE, farY - (level - farBottom) * perDb);
     }
 
     /** The upper of two round levels for the axis. */

@@ -21,6 +21,9 @@ import veldline.quantity.NumberText;
 
 /** The answer at the right end of the line: the margin, and on Prove the measured one. */
 public final class MarginPanel {
+    /** Characters of a margin that have room beside its unit. */
+    private static final int LONGEST = 5;
+
     /** A band lower than this has no room for what stands under the answer. */
     private static final double LOW = 150;
     /** Kept free at the right edge of the window. */
@@ -73,8 +76,10 @@ public final class MarginPanel {
                         ? under ? "Back, under the floor" : "Back, over the floor"
                         : under ? "Under the floor" : "Over the floor",
                 26);
-        pen.text(margin.number(), 0, 66, Anchor.START, 34, Face.MONO_BOLD, Role.INK, origin);
-        double wide = 20.5 * margin.number().length();
+        // Beyond a hundred either way no tenth matters, and none has room.
+        String number = margin.number().length() > LONGEST ? NumberText.shown(margin.value(), 0) : margin.number();
+        pen.text(number, 0, 66, Anchor.START, 34, Face.MONO_BOLD, Role.INK, origin);
+        double wide = 20.5 * number.length();
         pen.words("dB", wide + 8, 66, Anchor.START, Face.TEXT, Role.INK);
         if (measured.isEmpty()) {
             margin.doubt()

@@ -107,6 +107,25 @@ class RoomTest {
     }
 
     @TestFactory
+    Stream<DynamicTest> everyMountHasRoom() {
+        return TernholmSands.all().stream()
+                .map(job -> DynamicTest.dynamicTest(job.name(), () -> {
+                    Showing s = new Showing(
+                            ASSESSOR.assess(job),
+                            "near-antenna",
+                            Map.of(),
+                            Map.of("raise", "mount"),
+                            new Stage.Running<>(),
+                            Showing.Advice.NONE,
+                            Optional.empty(),
+                            false);
+                    for (double[] size : new double[][] {{704, 500}, {620, 480}}) {
+                        isRoomy(Benches.of(Step.RAISE).centre(s, size[0], size[1]));
+                    }
+                }));
+    }
+
+    @TestFactory
     Stream<DynamicTest> everyLookAtAFeedRunHasRoom() {
         return TernholmSands.all().stream().flatMap(job -> {
             Assessment a = ASSESSOR.assess(job);

@@ -43,8 +43,9 @@ class LinePictureTest {
     void heightIsLevelAtTheSamePixelsToADecibelOnBothSides() {
         LevelLine l = ASSESSOR.assess(JOB).line();
         LineScale s = LineScale.of(l, 190);
-        assertThat(s.nearY(10) - s.nearY(20)).isCloseTo(10 * s.perDb(), within(1e-9));
+        assertThat(s.nearY(16) - s.nearY(26)).isCloseTo(10 * s.perDb(), within(1e-9));
         assertThat(s.farY(-70) - s.farY(-60)).isCloseTo(10 * s.perDb(), within(1e-9));
+        assertThat(s.nearY(-200)).as("what has no room is held at the edge").isEqualTo(s.nearLow());
         for (LevelLine.Stop stop : l.stops()) {
             boolean near = l.stops().indexOf(stop) < l.path();
             double y =
@@ -81,7 +82,7 @@ class LinePictureTest {
                 .contains("adds ‘" + skiff.line().stop("near-antenna").step().number() + "’");
         Picture p = draw(ASSESSOR.assess(JOB));
         assertThat(p.texts()
-                        .filter(t -> t.text().equals("adds 14.9"))
+                        .filter(t -> t.text().equals("adds 14.8"))
                         .findFirst()
                         .orElseThrow()
                         .origin())
