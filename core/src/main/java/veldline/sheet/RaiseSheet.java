@@ -30,9 +30,14 @@ final class RaiseSheet implements Sheet {
         Page page = new Page(a, paper, "Raising sheet");
         RaiseFigures r = a.raise();
         end(page, a.job().brief().near(), r.nearBearing(), r.nearTilt());
+        r.compass().ifPresent(c -> row(page, "by compass, clear of steel", c));
         end(page, a.job().brief().far(), r.farBearing(), r.farTilt());
         page.down(26).put("Both ends", 0, 15, Face.BOLD, Origin.Plain.NAME);
         row(page, "distance by the coordinates", r.distance());
+        r.mount().ifPresent(m -> {
+            row(page, "moment at the clamp, gust of " + a.job().raise().mount().wind(), m.moment());
+            row(page, "it sways by", m.sway());
+        });
         r.aimError().ifPresent(e -> row(page, "off by this much either way costs 1 dB", e));
         row(page, "keep overhead lines at least this far", r.clearOfLines());
         a.exposure().ifPresent(e -> row(page, "keep people at least this far", e));
