@@ -150,7 +150,12 @@ class OpeningTest extends WindowTest {
         interact(() -> work.pick("set:shape.below=BAND"));
         until(() -> lookup("#action-net-band").tryQuery().isPresent());
         interact(() -> work.command(Input.Command.NET_BAND));
-        until(() -> work.showing().orElseThrow().busy().isPresent());
+        // What is worked out beside may still be under way, and Esc would call that off.
+        until(() -> work.showing()
+                .orElseThrow()
+                .busy()
+                .filter(b -> b.what().startsWith("Solving its net"))
+                .isPresent());
         push(KeyCode.ESCAPE);
         until(() -> work.showing().orElseThrow().busy().isEmpty());
         assertThat(work.showing().orElseThrow().assessment().sweep().value()).isEmpty();
