@@ -82,6 +82,7 @@ final class Findings {
                             RaiseRules::lines,
                             MountRules::of,
                             MountRules::compass,
+                            MountRules::swung,
                             NeedsRules::height,
                             RaiseRules::exposure,
                             RaiseRules::distance,

@@ -6,6 +6,7 @@ import veldline.explain.Finding;
 import veldline.explain.Worked;
 import veldline.job.Job;
 import veldline.quantity.NumberText;
+import veldline.raise.Aim;
 import veldline.raise.Mount;
 import veldline.raise.MountLoad;
 
@@ -85,5 +86,53 @@ final class MountRules {
                         "the declination of the place is not known.",
                         "Look it up for the day, on a chart or in a geomagnetic model, and type it with its sign: east counts.",
                         "declination?")));
+    }
+
+    /** What was read while it was swung, and where that says the far end is. */
+    static List<Finding> swung(Assessment a) {
+        int read = a.job().raise().swung().size();
+        if (read == 0) {
+            return List.of();
+        }
+        return List.of(a.raise()
+                .aim()
+                .map(aim -> swung(a, aim))
+                .orElseGet(() -> Finding.plain(
+                        Finding.Level.UNKNOWN,
+                        "Aim not found:",
+                        read < Aim.FEWEST ? "too few readings." : "the pattern of this antenna is not worked out.",
+                        "Swing past both half-power edges, a reading every third of the beam or closer.",
+                        "aim?")));
+    }
+
+    private static Finding swung(Assessment a, Aim aim) {
+        String rest = "is the middle between both half-power edges, " + NumberText.shown(aim.low(), 1) + " and "
+                + NumberText.shown(aim.high(), 1) + "°.";
+        if (!aim.edges()) {
+            return Finding.watch(
+                    aim.mark().shown(),
+                    rest,
+                    "Readings pass one edge only: swing on, until it has fallen by half on the other side, too.",
+                    "one edge only",
+                    aim.mark());
+        }
+        if (aim.other().isPresent()) {
+            return Finding.watch(
+                    aim.mark().shown(),
+                    rest,
+                    "At " + NumberText.shown(aim.other().get(), 0)
+                            + "° it fits nearly as well: a side lobe or a bounce. Swing wider, all around if there is room.",
+                    "two places fit",
+                    aim.mark());
+        }
+        double away =
+                Math.abs(Aim.off(aim.mark().value(), a.raise().nearBearing().value()));
+        return Finding.fits(
+                aim.mark().shown(),
+                rest,
+                "The map says " + a.raise().nearBearing().shown() + ", " + NumberText.shown(away, 1)
+                        + "° from it; readings differ by " + NumberText.shown(aim.misfit(), 1)
+                        + " dB from its pattern.",
+                aim.mark());
     }
 }

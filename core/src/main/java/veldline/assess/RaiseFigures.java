@@ -2,6 +2,7 @@ package veldline.assess;
 
 import java.util.Optional;
 import veldline.explain.Worked;
+import veldline.raise.Aim;
 import veldline.raise.MountLoad;
 import veldline.raise.Schedule;
 
@@ -16,6 +17,7 @@ import veldline.raise.Schedule;
  * @param schedule the work at the place
  * @param compass what a compass shows towards the far end; empty where the declination is not known
  * @param mount in the wind that is reckoned with; empty where the antenna's area is not known
+ * @param aim where the far end lies by what was read while swinging; empty with too few readings, or no pattern
  */
 public record RaiseFigures(
         Worked nearBearing,
@@ -28,4 +30,5 @@ public record RaiseFigures(
         Worked clearOfLines,
         Schedule schedule,
         Optional<Worked> compass,
-        Optional<MountLoad> mount) {}
+        Optional<MountLoad> mount,
+        Optional<Aim> aim) {}

@@ -1,6 +1,7 @@
 package veldline.assess;
 
 import java.util.Optional;
+import veldline.antenna.Polarized;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
 import veldline.job.Job;
@@ -8,6 +9,7 @@ import veldline.link.End;
 import veldline.link.Exposure;
 import veldline.path.Geodesic;
 import veldline.path.Tilt;
+import veldline.raise.Aim;
 import veldline.raise.LineClearance;
 import veldline.raise.MountLoad;
 import veldline.raise.Schedule;
@@ -23,6 +25,16 @@ final class RaiseStage {
             "As good as the coordinates");
 
     private RaiseStage() {}
+
+    /** By the pattern in the level plane. */
+    private static Optional<Aim> aim(Job job, AntennaFigures f) {
+        boolean upright = job.antenna(job.madeNear())
+                .polarized()
+                .filter(p -> p == Polarized.UPRIGHT)
+                .isPresent();
+        Optional<Worked> width = upright ? f.widthH() : f.widthE();
+        return width.flatMap(w -> Aim.of(job.raise().swung(), upright ? f.hCut() : f.eCut(), w.value()));
+    }
 
     static RaiseFigures figures(Job job, Optional<AntennaFigures> antenna, Optional<Worked> eirp) {
         End near = job.brief().near();
@@ -59,6 +71,7 @@ final class RaiseStage {
                 MountLoad.of(
                         job.raise().mount(),
                         job.antenna(job.madeNear()),
-                        job.raise().mount().wind().value()));
+                        job.raise().mount().wind().value()),
+                antenna.flatMap(f -> aim(job, f)));
     }
 }

@@ -26,6 +26,7 @@ final class Migration210To211 {
         }
         if (job.get("raise") instanceof ObjectNode raise) {
             raise.putNull("declination");
+            raise.putArray("swung");
             ObjectNode mount = raise.putObject("mount");
             mount.put("tube", "STEEL");
             measure(mount, "diameter", "42", "MM");

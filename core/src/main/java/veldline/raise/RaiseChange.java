@@ -1,5 +1,6 @@
 package veldline.raise;
 
+import java.util.List;
 import java.util.Optional;
 import veldline.explain.Change;
 import veldline.quantity.Quantity;
@@ -76,6 +77,23 @@ public sealed interface RaiseChange extends Change<RaisePlan> {
         @Override
         public String label() {
             return what;
+        }
+    }
+
+    /** What was read while the antenna was swung. */
+    record Swung(List<AimReading> readings) implements RaiseChange {
+        public Swung {
+            readings = List.copyOf(readings);
+        }
+
+        @Override
+        public RaisePlan applyTo(RaisePlan p) {
+            return p.withSwung(readings);
+        }
+
+        @Override
+        public String label() {
+            return readings.size() + " readings while aiming";
         }
     }
 }

@@ -1,6 +1,7 @@
 package veldline.raise;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
@@ -15,6 +16,7 @@ import veldline.quantity.Quantity;
  * @param ticked ids of cautions that were ticked
  * @param declination of a compass at the near end, where it was looked up
  * @param mount of the antenna that goes up
+ * @param swung what was read while it was aimed
  */
 @RecordBuilder
 public record RaisePlan(
@@ -23,15 +25,17 @@ public record RaisePlan(
         Quantity peopleDistance,
         Set<String> ticked,
         Optional<Declination> declination,
-        Mount mount)
+        Mount mount,
+        List<AimReading> swung)
         implements RaisePlanBuilder.With {
     public RaisePlan {
+        swung = List.copyOf(swung);
         ticked = java.util.Collections.unmodifiableSet(new TreeSet<>(ticked));
     }
 
     /** With a usual mount, and the declination still to be looked up. */
     public RaisePlan(Quantity mast, Quantity lineDistance, Quantity peopleDistance, Set<String> ticked) {
-        this(mast, lineDistance, peopleDistance, ticked, Optional.empty(), Mount.USUAL);
+        this(mast, lineDistance, peopleDistance, ticked, Optional.empty(), Mount.USUAL, List.of());
     }
 
     public RaisePlan ticking(String id, boolean on) {

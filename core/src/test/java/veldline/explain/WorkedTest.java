@@ -49,6 +49,8 @@ import veldline.link.BriefChange;
 import veldline.link.Offer;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
+import veldline.raise.Aim;
+import veldline.raise.AimReading;
 import veldline.raise.Declination;
 import veldline.raise.Mount;
 import veldline.raise.MountLoad;
@@ -117,6 +119,16 @@ class WorkedTest {
         all.add(swept.lossFromEnd().orElseThrow());
         MountLoad load = MountLoad.of(Mount.USUAL, new WindArea(0.173, 1.3), 33);
         all.addAll(List.of(load.antenna(), load.tube(), load.moment(), load.stress(), load.sway()));
+        List<Double> beam = IntStream.rangeClosed(0, 180)
+                .mapToObj(d -> 12 - Math.min(25, d * d / 90.0))
+                .toList();
+        all.add(Aim.of(
+                        AimReading.read("40 -70, 60 -62, 74 -60, 90 -63, 110 -72")
+                                .orElseThrow(),
+                        beam,
+                        33)
+                .orElseThrow()
+                .mark());
         Declination east = new Declination(Quantity.of("5.5", Unit.DEG), LocalDate.EPOCH);
         all.addAll(List.of(east.compass(74.2), east.compass(2)));
         TrimLog.Pass today = new TrimLog.Pass(Instant.EPOCH, List.of(), List.of(), Optional.empty());

@@ -3,6 +3,7 @@ package veldline.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import veldline.assess.Step;
@@ -83,5 +84,46 @@ class MountBenchTest extends WindowTest {
         until(() -> findings().stream().anyMatch(f -> f.sentence().startsWith("71.0 ° by compass")));
         assertThat(work.desk().job().raise().declination().map(Declination::date))
                 .isPresent();
+    }
+
+    @Test
+    void anAntennaIsSwungToItsMark() {
+        settle();
+        interact(() -> {
+            work.go(Step.RAISE);
+            work.pick("set:raise=swing");
+        });
+        settle();
+        assertThat(texts()).anyMatch(t -> t.startsWith("Nothing was read yet"));
+        type("60 -60, 70 -58.5, 80 -59, 90 -62");
+        until(() -> findings().stream().anyMatch(f -> f.tag().equals("aim?")));
+        type("30 -72, 45 -65, 60 -60, 70 -58.5, 80 -58.4, 90 -60.2, 105 -66, 120 -73");
+        until(() -> work.showing().orElseThrow().assessment().raise().aim().isPresent());
+        double mark = work.showing()
+                .orElseThrow()
+                .assessment()
+                .raise()
+                .aim()
+                .orElseThrow()
+                .mark()
+                .value();
+        assertThat(mark).isBetween(72.0, 78.0);
+        assertThat(texts()).contains("best so far, at 80 °");
+        push(KeyCode.LEFT);
+        until(() -> texts().contains("dBm at 105 °"));
+        type("30 -72, 400 -65");
+        assertThat(work.desk().job().raise().swung())
+                .as("what was not understood changes nothing")
+                .hasSize(8);
+    }
+
+    private void type(String text) {
+        TextField field = lookup("#text-swung").query();
+        interact(() -> {
+            field.requestFocus();
+            field.setText(text);
+        });
+        push(KeyCode.ENTER);
+        leaveBoxes();
     }
 }

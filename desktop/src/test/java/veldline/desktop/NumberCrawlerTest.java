@@ -17,7 +17,10 @@ import veldline.assess.Step;
 import veldline.desktop.part.NumberTag;
 import veldline.desktop.part.PictureView;
 import veldline.explain.Origin;
+import veldline.job.JobChange;
 import veldline.picture.Mark;
+import veldline.raise.AimReading;
+import veldline.raise.RaiseChange;
 
 /** Every visible number is typed, measured, claimed, on a scale, part of a name, or able to say how it was worked out. */
 class NumberCrawlerTest extends WindowTest {
@@ -41,6 +44,14 @@ class NumberCrawlerTest extends WindowTest {
                 interact(() -> work.pick("set:raise=mount"));
                 settle();
                 crawl(window, "mount", lacking, seen);
+                interact(() -> {
+                    work.apply(new JobChange.OfRaise(
+                            new RaiseChange.Swung(AimReading.read("40 -70, 60 -62, 74 -60, 90 -63, 110 -72")
+                                    .orElseThrow())));
+                    work.pick("set:raise=swing");
+                });
+                settle();
+                crawl(window, "swing", lacking, seen);
             }
             if (step == Step.FEED_RUN) {
                 for (String look : List.of("OUTLETS", "HAND", "END", "CABLE", "DRAWER")) {

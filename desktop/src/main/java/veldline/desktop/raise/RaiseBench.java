@@ -1,7 +1,9 @@
 package veldline.desktop.raise;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
@@ -17,6 +19,7 @@ import veldline.link.BriefChange;
 import veldline.picture.Picture;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
+import veldline.raise.AimReading;
 import veldline.raise.Cautions;
 import veldline.raise.RaiseChange;
 
@@ -51,12 +54,45 @@ public final class RaiseBench implements Bench {
     }
 
     private static void pages(List<Input> in, Showing s) {
-        List<Input.Option> options = new ArrayList<>();
-        for (String name : s.job().site().isPresent() ? List.of("plan", "aim", "mount") : List.of("aim", "mount")) {
-            options.add(
-                    new Input.Option(name, name.equals(page(s)), new Input.Outcome.Picked("set:" + PAGE + "=" + name)));
+        Map<String, String> words = new LinkedHashMap<>();
+        if (s.job().site().isPresent()) {
+            words.put("plan", "the site from above");
         }
-        in.add(new Input.Choice("page", "What is looked at", options));
+        words.put("aim", "bearing, tilt, heights");
+        words.put("mount", "the mount in the wind");
+        words.put("swing", "swinging it to its mark");
+        in.add(new Input.Pick(
+                "page",
+                "What is looked at",
+                words.entrySet().stream()
+                        .map(w -> new Input.Option(
+                                w.getValue(),
+                                w.getKey().equals(page(s)),
+                                new Input.Outcome.Picked("set:" + PAGE + "=" + w.getKey())))
+                        .toList()));
+    }
+
+    private static boolean onSwing(Showing s) {
+        return page(s).equals("swing");
+    }
+
+    private static void swing(List<Input> in, Showing s) {
+        in.add(new Input.Text(
+                "swung",
+                "Read: 60 -71, 70 -64",
+                AimReading.of(s.job().raise().swung()),
+                text -> AimReading.read(text)
+                        .<Input.Outcome>map(r -> Input.Outcome.of(new JobChange.OfRaise(new RaiseChange.Swung(r))))
+                        .orElseGet(() -> new Input.Outcome.Refused("“" + text
+                                + "” was not understood: bearing 0 to 360 and level in dBm of each reading."))));
+        in.add(
+                new Input.Note(
+                        "swing-how",
+                        "Past both edges of the beam, a reading every third of it or closer; set the middle, not the peak, which is flat. Left and right walk the readings."));
+        in.add(
+                new Input.Note(
+                        "swing-care",
+                        "Lowest power, people clear of its front; harness on, one hand for the ladder, a second person below. No storm; stop at 10 m/s of wind."));
     }
 
     private static void newPlan(List<Input> in) {
@@ -79,6 +115,10 @@ public final class RaiseBench implements Bench {
         }
         if (onMount(s)) {
             in.addAll(MountInputs.of(s));
+            return in;
+        }
+        if (onSwing(s)) {
+            swing(in, s);
             return in;
         }
         in.add(new Input.Pair(
@@ -166,9 +206,12 @@ public final class RaiseBench implements Bench {
 
     @Override
     public Picture centre(Showing s, double width, double height) {
-        return onPlan(s)
-                ? new PlanPicture(s, s.job().site().get(), width, height).draw()
-                : onMount(s) ? new MountPicture(s, width, height).draw() : new RaisePicture(s, width, height).draw();
+        return switch (page(s)) {
+            case "plan" -> new PlanPicture(s, s.job().site().get(), width, height).draw();
+            case "mount" -> new MountPicture(s, width, height).draw();
+            case "swing" -> new SwingPicture(s, width, height).draw();
+            default -> new RaisePicture(s, width, height).draw();
+        };
     }
 
     @Override
@@ -180,6 +223,9 @@ public final class RaiseBench implements Bench {
     public List<String> walk(Showing s) {
         if (onPlan(s)) {
             return PlanPicture.zones(s.job().site().get());
+        }
+        if (onSwing(s)) {
+            return SwingPicture.walk(s);
         }
         if (onMount(s)) {
             return IntStream.range(0, MountPicture.WINDS)
@@ -211,6 +257,9 @@ public final class RaiseBench implements Bench {
 
     @Override
     public int walkStart(Showing s) {
+        if (onSwing(s)) {
+            return Math.max(0, s.job().raise().swung().size() - 1);
+        }
         return onPlan(s) ? 0 : onMount(s) ? MountPicture.first(s.job().raise().mount()) : RaisePicture.AIM_RANGE;
     }
 }

@@ -46,6 +46,8 @@ import veldline.picture.Picture;
 import veldline.prove.ProvePlan;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
+import veldline.raise.AimReading;
+import veldline.raise.RaiseChange;
 import veldline.stock.Metal;
 import veldline.study.Candidate;
 import veldline.study.Candidates;
@@ -115,6 +117,29 @@ class RoomTest {
                             "near-antenna",
                             Map.of(),
                             Map.of("raise", "mount"),
+                            new Stage.Running<>(),
+                            Showing.Advice.NONE,
+                            Optional.empty(),
+                            false);
+                    for (double[] size : new double[][] {{704, 500}, {620, 480}}) {
+                        isRoomy(Benches.of(Step.RAISE).centre(s, size[0], size[1]));
+                    }
+                }));
+    }
+
+    @TestFactory
+    Stream<DynamicTest> aSwungAntennaHasRoom() {
+        Job swung = new JobChange.OfRaise(new RaiseChange.Swung(
+                        AimReading.read("20 -75, 40 -71, 60 -62, 70 -60, 80 -60, 90 -63, 110 -74, 140 -76")
+                                .orElseThrow()))
+                .applyTo(JOB);
+        return Stream.of(JOB, swung)
+                .map(job -> DynamicTest.dynamicTest("swung " + (job == swung), () -> {
+                    Showing s = new Showing(
+                            ASSESSOR.assess(job),
+                            "near-antenna",
+                            Map.of(),
+                            Map.of("raise", "swing"),
                             new Stage.Running<>(),
                             Showing.Advice.NONE,
                             Optional.empty(),
