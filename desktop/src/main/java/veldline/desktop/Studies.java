@@ -52,12 +52,18 @@ final class Studies implements AutoCloseable {
             String what, Work<T> work, AtomicBoolean on, Consumer<Outcome<T>> done, Consumer<Exception> failed) {
         long begun = System.nanoTime();
         long[] lastTold = {begun};
+        // Several threads may ask whether to go on, and one of them after the work has come to its end.
+        AtomicBoolean over = new AtomicBoolean();
         Progress progress = (step, of, best) -> {
             long now = System.nanoTime();
             if (now - lastTold[0] > GLANCE_NANOS) {
                 lastTold[0] = now;
                 double seconds = (now - begun) / 1e9;
-                toInterface.accept(() -> told.accept(Optional.of(new Showing.Busy(what, step, of, best, seconds))));
+                toInterface.accept(() -> {
+                    if (!over.get()) {
+                        told.accept(Optional.of(new Showing.Busy(what, step, of, best, seconds)));
+                    }
+                });
             }
             return on.get();
         };
@@ -65,11 +71,13 @@ final class Studies implements AutoCloseable {
         try {
             T result = job.call();
             tell(() -> {
+                over.set(true);
                 told.accept(Optional.empty());
                 done.accept(new Outcome<>(result, !on.get()));
             });
         } catch (Exception e) {
             tell(() -> {
+                over.set(true);
                 told.accept(Optional.empty());
                 failed.accept(e);
             });

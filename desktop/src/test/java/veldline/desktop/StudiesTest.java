@@ -11,6 +11,7 @@ import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import veldline.desktop.bench.Showing;
+import veldline.study.Progress;
 
 class StudiesTest {
     private final List<Optional<Showing.Busy>> told = Collections.synchronizedList(new ArrayList<>());
@@ -52,6 +53,18 @@ class StudiesTest {
                 .allMatch(
                         b -> b.what().equals("Slow") && b.of() == 40 && b.best().equals("best " + b.done()));
         assertThat(told.get(told.size() - 1)).as("and then no more").isEmpty();
+    }
+
+    /** One of several threads of a study may ask to go on when another has ended it already. */
+    @Test
+    void whatIsOverIsNotToldToBeUnderWay() throws InterruptedException {
+        CountDownLatch done = new CountDownLatch(1);
+        List<Progress> late = new ArrayList<>();
+        studies.ask("Over", p -> late.add(p), o -> done.countDown(), e -> {});
+        assertThat(done.await(5, TimeUnit.SECONDS)).isTrue();
+        Thread.sleep(200);
+        late.get(0).step(1, 2, "");
+        assertThat(told).containsExactly(Optional.empty());
     }
 
     @Test
