@@ -103,10 +103,16 @@ final class FeedRules {
 
     private static Finding supply(Assessment a, FeedRun run, int at, boolean near) {
         FeedPart amplifier = run.parts().get(at);
+        if (amplifier.backwards()) {
+            return round(amplifier, at, near, "it lifts what goes up to the antenna, and nothing that comes down.");
+        }
         double volts = amplifier.amplifier().orElseThrow().volts();
         String wants = NumberText.shown(volts, 0) + " V";
         for (int i = at - 1; i >= 0; i--) {
             FeedPart part = run.parts().get(i);
+            if (part.supplies() > 0 && part.backwards()) {
+                return round(part, i, near, "its supply goes down to the radio.");
+            }
             if (part.supplies() > 0) {
                 return Math.abs(part.supplies() - volts) <= ENOUGH * volts
                         ? arrives(run, i, at)
@@ -118,12 +124,13 @@ final class FeedRules {
                                 "wrong supply");
             }
             if (!part.passesDc()) {
+                boolean shorts = part.direct() == FeedPart.Direct.SHORTS;
                 return Finding.plain(
                                 Finding.Level.STOP,
                                 "No supply reaches the " + plain(amplifier) + ";",
-                                "the " + plain(part) + " blocks it.",
+                                "the " + plain(part) + (shorts ? " shorts it to the screen." : " blocks it."),
                                 "Direct current on coax: switch it off before anything is joined.",
-                                "supply blocked")
+                                shorts ? "supply shorted" : "supply blocked")
                         .withRemedies(passing(a.job().drawer(), run, i, near));
             }
         }
@@ -140,6 +147,20 @@ final class FeedRules {
                         "it wants " + wants + ".",
                         "Put an injector between it and the radio.",
                         "no supply");
+    }
+
+    /** A part with a direction that stands the wrong way round. */
+    private static Finding round(FeedPart part, int index, boolean near, String does) {
+        return Finding.plain(
+                        Finding.Level.STOP,
+                        "The " + plain(part) + " is turned round;",
+                        does,
+                        "Look at the arrows on it. Direct current on coax: switch it off before anything is joined.",
+                        "turned round")
+                .withRemedies(List.of(new Finding.Remedy(
+                        "Turn it",
+                        "Its arrows then point as they should.",
+                        new veldline.job.JobChange.OfRun(near, new FeedChange.Turn(index)))));
     }
 
     /** Of the right voltage, less what the cable takes of it. */

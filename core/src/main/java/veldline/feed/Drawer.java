@@ -59,7 +59,7 @@ public final class Drawer {
                         : Optional.empty(),
                 cable ? Optional.of(Quantity.of(row.get("length m"), Unit.M)) : Optional.empty(),
                 Double.parseDouble(row.get("ceiling GHz")) * 1e9,
-                !row.get("dc").equals("no"),
+                direct(row.get("dc")),
                 row.get("gain dB").isEmpty()
                         ? Optional.empty()
                         : Optional.of(new FeedPart.Amplifier(
@@ -74,7 +74,16 @@ public final class Drawer {
                         : Optional.of(new FeedPart.Outlets(
                                 Integer.parseInt(row.get("others")),
                                 Quantity.of(row.get("other dB"), Unit.DB),
-                                Quantity.of(row.get("isolation dB"), Unit.DB))));
+                                Quantity.of(row.get("isolation dB"), Unit.DB))),
+                false);
+    }
+
+    private static FeedPart.Direct direct(String word) {
+        return switch (word) {
+            case "no" -> FeedPart.Direct.BLOCKS;
+            case "shorts" -> FeedPart.Direct.SHORTS;
+            default -> FeedPart.Direct.PASSES;
+        };
     }
 
     /** For example {@code SMA inside pin 50}. */

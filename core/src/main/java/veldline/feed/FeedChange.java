@@ -69,6 +69,19 @@ public sealed interface FeedChange extends Change<FeedRun> {
         }
     }
 
+    /** Turns a part round. */
+    record Turn(int index) implements FeedChange {
+        @Override
+        public FeedRun applyTo(FeedRun run) {
+            return run.withPart(index, run.parts().get(index).turned());
+        }
+
+        @Override
+        public String label() {
+            return "turn a part round";
+        }
+    }
+
     record CableLength(int index, Quantity length) implements FeedChange {
         @Override
         public FeedRun applyTo(FeedRun run) {

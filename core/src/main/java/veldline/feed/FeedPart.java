@@ -20,10 +20,11 @@ import veldline.quantity.Quantity;
  * @param cable attenuation, for cables
  * @param length for cables
  * @param ceiling highest frequency of the cable or body, hertz
- * @param passesDc whether direct current for something further on gets through
+ * @param direct what it does to direct current for something further on
  * @param amplifier what it does, for one that adds
  * @param supplies direct volts it puts on the line towards the antenna; zero for none
  * @param outlets what else hangs on it, for one that splits
+ * @param backwards whether one that has a direction, as an amplifier and an injector have, stands the other way round
  */
 @RecordBuilder
 public record FeedPart(
@@ -37,10 +38,11 @@ public record FeedPart(
         Optional<CableLoss> cable,
         Optional<Quantity> length,
         double ceiling,
-        boolean passesDc,
+        Direct direct,
         Optional<Amplifier> amplifier,
         double supplies,
-        Optional<Outlets> outlets)
+        Optional<Outlets> outlets,
+        boolean backwards)
         implements FeedPartBuilder.With {
 
     public static final Formula ADAPTER_LOSS = new Formula(
@@ -106,6 +108,23 @@ public record FeedPart(
      */
     public record Amplifier(Quantity gain, Quantity noise, Quantity mostOut, double volts, double draws) {}
 
+    /** What a part does to direct current. */
+    public enum Direct {
+        PASSES,
+        BLOCKS,
+        /** From the inner to the screen, as a quarter-wave arrestor does. */
+        SHORTS
+    }
+
+    public boolean passesDc() {
+        return direct == Direct.PASSES;
+    }
+
+    /** Whether it matters which way round it stands. */
+    public boolean directed() {
+        return amplifier.isPresent() || supplies > 0;
+    }
+
     /**
      * Outlets beside the way through.
      *
@@ -117,7 +136,7 @@ public record FeedPart(
 
     /** The same part the other way round. */
     public FeedPart turned() {
-        return withRadioSide(antennaSide).withAntennaSide(radioSide);
+        return withRadioSide(antennaSide).withAntennaSide(radioSide).withBackwards(directed() && !backwards);
     }
 
     /** What an amplifier adds; empty for everything else. */

@@ -4,7 +4,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.Map;
 
-/** From 2.10 to 2.11: a part that splits tells its other outlets, a run what branches off it, a job
+/** From 2.10 to 2.11: a part tells what it does to direct current and which way round it stands, one that splits its other outlets, a run what branches off it, a job
  * has the workshop's drawer, trimming tells when the analyser was calibrated, and an antenna has a mount. */
 final class Migration210To211 {
     /** Other outlets, dB to each and dB between them, of the parts that shipped then. */
@@ -14,6 +14,9 @@ final class Migration210To211 {
             "s-split2-n", new int[] {1, 34, 20},
             "s-split2-f", new int[] {1, 39, 20},
             "s-tap10-f", new int[] {1, 100, 25});
+
+    /** It was said to block what it shorts. */
+    private static final String QUARTER_WAVE = "r-nj-nj-quarter";
 
     private Migration210To211() {}
 
@@ -44,6 +47,10 @@ final class Migration210To211 {
     /** Parts and runs stand at either end and wherever another holds one. */
     private static void told(JsonNode node) {
         if (node instanceof ObjectNode part && part.has("radioSide") && part.has("passesDc")) {
+            boolean passed = part.remove("passesDc").asBoolean();
+            boolean shorts = part.path("id").asText().equals(QUARTER_WAVE);
+            part.put("direct", passed ? "PASSES" : shorts ? "SHORTS" : "BLOCKS");
+            part.put("backwards", false);
             int[] split = SPLIT.get(part.path("id").asText());
             if (split == null) {
                 part.putNull("outlets");

@@ -14,9 +14,11 @@ import veldline.explain.Finding;
 import veldline.feed.CableClass;
 import veldline.feed.DirectCurrent;
 import veldline.feed.Drawer;
+import veldline.feed.FeedChange;
 import veldline.feed.FeedPart;
 import veldline.feed.FeedRun;
 import veldline.job.Job;
+import veldline.job.JobChange;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
 
@@ -85,6 +87,29 @@ class SupplyTest {
         FeedRun run = new FeedRun(job.farRun().radio(), parts, job.farRun().antenna());
         assertThat(feed(job.withFarRun(run)))
                 .anyMatch(f -> f.tag().equals("wrong supply") && f.sentence().contains("5 V"));
+    }
+
+    /** What is turned round, and what shorts, is a stop with the remedy that mends it. */
+    @Test
+    void whatIsTurnedRoundOrShortsIsAStop() {
+        Job whole = with("c-tv-f", "i-inject-f", "c-tv-f", "m-mast-f", "c-tv-f");
+        for (int part : new int[] {1, 3}) {
+            Job turned = whole.withFarRun(new FeedChange.Turn(part).applyTo(whole.farRun()));
+            Finding stop = feed(turned).stream()
+                    .filter(f -> f.tag().equals("turned round"))
+                    .findFirst()
+                    .orElseThrow();
+            assertThat(stop.level()).isEqualTo(Finding.Level.STOP);
+            Job mended = JobChange.lift(stop.remedies().get(0).change(), false).applyTo(turned);
+            assertThat(mended).isEqualTo(whole);
+        }
+        FeedPart shorting = Drawer.part("s-split3dc-f").withDirect(FeedPart.Direct.SHORTS);
+        Job shorted = whole.withFarRun(whole.farRun().withInserted(2, shorting));
+        assertThat(feed(shorted)).anyMatch(f -> f.tag().equals("supply shorted"));
+        assertThat(Drawer.part("r-nj-nj-quarter").direct()).isEqualTo(FeedPart.Direct.SHORTS);
+        assertThat(Drawer.part("c-tv-f").turned())
+                .as("a cable has no direction")
+                .isEqualTo(Drawer.part("c-tv-f"));
     }
 
     @Test

@@ -127,6 +127,18 @@ class OutletsBenchTest extends WindowTest {
         assertThat(findings()).doesNotContain("branch broken");
     }
 
+    @Test
+    void anAmplifierTurnedRoundIsAStopUntilItIsTurnedBack() {
+        look("RUN");
+        interact(() -> work.goStop("far-part-5"));
+        settle();
+        choose("round", "the other way");
+        assertThat(run().parts().get(5).backwards()).isTrue();
+        assertThat(findings()).contains("turned round");
+        choose("round", "as they should");
+        assertThat(findings()).doesNotContain("turned round");
+    }
+
     private List<String> findings() {
         return work.showing().orElseThrow().assessment().of(Step.FEED_RUN).stream()
                 .map(f -> f.tag())

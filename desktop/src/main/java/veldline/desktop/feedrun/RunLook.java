@@ -88,6 +88,12 @@ final class RunLook implements FeedLook {
                                     "20 dB",
                                     q -> FeedRunBench.lift(s, new FeedChange.Within(i, Optional.of(q)))))));
         }
+        if (part.directed()) {
+            in.add(new Input.Choice(
+                    "round",
+                    "Its arrows point",
+                    List.of(arrows(s, i, "as they should", false), arrows(s, i, "the other way", true))));
+        }
         side(s, in, i, part.radioSide(), true);
         side(s, in, i, part.antennaSide(), false);
         in.add(new Input.Note("metal", "Look at the metal, not the label: thread and contact are set one by one."));
@@ -114,6 +120,17 @@ final class RunLook implements FeedLook {
         return Stream.of(joints.get(place), joints.get(place + 1))
                 .filter(j -> j.joins(frequency))
                 .count();
+    }
+
+    /** One of the two ways a part can stand; the one it stands in changes nothing. */
+    private static Input.Option arrows(Showing s, int i, String word, boolean backwards) {
+        boolean so = FeedRunBench.run(s).parts().get(i).backwards() == backwards;
+        return new Input.Option(
+                word,
+                so,
+                so
+                        ? new Input.Outcome.Picked("joint:" + FeedRunBench.joint(s))
+                        : Input.Outcome.of(FeedRunBench.lift(s, new FeedChange.Turn(i))));
     }
 
     private static FeedPart kept(FeedPart fresh, FeedPart before) {
