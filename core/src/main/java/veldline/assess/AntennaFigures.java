@@ -15,7 +15,7 @@ import veldline.field.pattern.RadiatedField;
  * @param widthH to half power square to them
  * @param resistance at the feed point
  * @param reactance at the feed point
- * @param swr on 50 Ω
+ * @param swr on the line it hangs on
  * @param eCut gain in dBi at each whole degree off the beam, 0 to 180
  * @param hCut likewise
  * @param aimError how far off in bearing costs 1 dB
@@ -42,6 +42,16 @@ public record AntennaFigures(
      */
     public static Worked gain(RadiatedField field, double inputPower) {
         return AntennaStage.gain(field, inputPower);
+    }
+
+    /** Gain at each whole degree off the beam in the level plane, 0 to 180. */
+    public List<Double> levelCut(boolean upright) {
+        return upright ? hCut : eCut;
+    }
+
+    /** Width to half power in the level plane. */
+    public Optional<Worked> levelWidth(boolean upright) {
+        return upright ? widthH : widthE;
     }
 
     public Complex impedance() {

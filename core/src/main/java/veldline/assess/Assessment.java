@@ -148,7 +148,8 @@ public record Assessment(
                         .orElse(antenna)
                         .value()
                         .filter(f -> at.shapedHere())
-                        .flatMap(f -> at.polarized().filter(Polarized::upright).isPresent() ? f.widthH() : f.widthE())
+                        .flatMap(f -> f.levelWidth(
+                                at.polarized().filter(Polarized::upright).isPresent()))
                         .map(Worked::value);
     }
 

@@ -22,6 +22,7 @@ import veldline.link.GainWindow;
 import veldline.link.LevelLine;
 import veldline.link.PowerProfile;
 import veldline.link.PowerProfiles;
+import veldline.raise.Aim;
 
 /**
  * Turns jobs into assessments. Each stage is a pure function of one input record and remembered by it, so an edit runs
@@ -40,6 +41,7 @@ public final class Assessor {
     private final Memory<ToleranceFigures.Input, Optional<ToleranceFigures>> cuts = new Memory<>();
     private final CloserStages closer = new CloserStages();
     private final Memory<OutsideInput, OutsideFigures> outsides = new Memory<>();
+    private final Memory<RaiseStage.Swung, Optional<Aim>> aims = new Memory<>();
     private final RealizedGain realized = new RealizedGain();
     private final MatchStages matches = new MatchStages();
     private final Memory<PathStage.Input, PathFigures> paths = new Memory<>();
@@ -152,7 +154,13 @@ public final class Assessor {
                 MovingStage.of(job, line, antenna.value(), openings),
                 stations(job, line, depth, goOn),
                 sites.of(job, depth == Depth.FIRST, goOn),
-                RaiseStage.figures(job, antenna.value(), eirp),
+                RaiseStage.figures(
+                        job,
+                        antenna.value(),
+                        eirp,
+                        antenna.value()
+                                .flatMap(f -> RaiseStage.Swung.of(job, f))
+                                .flatMap(w -> aims.of(w, RaiseStage.Swung::aim))),
                 prove(job, depth),
                 Map.of());
         return Findings.judge(bare);

@@ -33,7 +33,7 @@ final class MountRules {
     private static Finding holds(Job job, MountLoad load) {
         Mount m = job.raise().mount();
         String rest = "in the " + m.tube().words() + " tube at " + m.wind() + "; it bears "
-                + NumberText.shown(load.allowed(), 0) + ".";
+                + load.allowed().shown() + ".";
         String reason = load.moment().shown()
                 + " at the clamp. Only a sound structure with its load checked; a chimney seldom is."
                 + " Local code decides.";
@@ -45,7 +45,11 @@ final class MountRules {
                         "Less free length, a thicker tube, or guys. " + reason,
                         "mount too weak",
                         load.stress());
-        return f.withRuler(load.stress().value(), Optional.empty(), Optional.of(load.allowed()), 0);
+        return f.withRuler(
+                load.stress().value(),
+                Optional.empty(),
+                Optional.of(load.allowed().value()),
+                0);
     }
 
     private static Finding sways(Assessment a, MountLoad load) {
@@ -77,7 +81,7 @@ final class MountRules {
                 .compass()
                 .map(c -> Finding.fits(
                         c.shown(),
-                        "by compass towards " + a.job().brief().far().name() + ".",
+                        "by compass towards " + towards(a) + ".",
                         "Clear of steel by two metres; a mast turns a needle.",
                         c))
                 .orElseGet(() -> Finding.plain(
@@ -125,14 +129,19 @@ final class MountRules {
                     "two places fit",
                     aim.mark());
         }
-        double away =
-                Math.abs(Aim.off(aim.mark().value(), a.raise().nearBearing().value()));
+        double away = Math.abs(Aim.off(
+                aim.mark().value(), a.raise().bearing(a.job().madeNear()).value()));
         return Finding.fits(
                 aim.mark().shown(),
                 rest,
-                "The map says " + a.raise().nearBearing().shown() + ", " + NumberText.shown(away, 1)
+                "The map says " + a.raise().bearing(a.job().madeNear()).shown() + ", " + NumberText.shown(away, 1)
                         + "° from it; readings differ by " + NumberText.shown(aim.misfit(), 1)
                         + " dB from its pattern.",
                 aim.mark());
+    }
+
+    /** The end that the antenna which goes up looks to. */
+    private static String towards(Assessment a) {
+        return (a.job().madeNear() ? a.job().brief().far() : a.job().brief().near()).name();
     }
 }

@@ -33,7 +33,7 @@ final class MovingStage {
                 .map(o -> o.value().map(OpeningLook::figures))
                 .orElseGet(() -> a instanceof Made && near == job.madeNear() ? solved : Optional.empty());
         boolean upright = a.polarized().filter(p -> p == Polarized.UPRIGHT).isPresent();
-        return figures.map(f -> Headings.Facing.worked(a, upright ? f.hCut() : f.eCut()))
+        return figures.map(f -> Headings.Facing.worked(a, f.levelCut(upright)))
                 .orElseGet(() -> Headings.Facing.claimed(a));
     }
 }

@@ -27,22 +27,29 @@ public record OutletLevel(Worked level, Worked margin) {
             "Difference of levels",
             "As good as the line's; another radio needs another level");
 
+    /** Behind the far antenna, dBm; empty where the line does not get as far. */
+    public static Optional<Double> antenna(Assessment a) {
+        return a.line().unknownFrom().isPresent()
+                ? Optional.empty()
+                : a.line()
+                        .indexOf("far-antenna")
+                        .map(i -> a.line().stops().get(i).level().value());
+    }
+
     /** Empty where the line does not get as far as the far antenna. */
     public static Optional<OutletLevel> of(Assessment a, Worked loss) {
-        if (a.line().indexOf("far-antenna").isEmpty() || a.line().unknownFrom().isPresent()) {
-            return Optional.empty();
-        }
-        double antenna = a.line().stop("far-antenna").level().value();
-        Worked level = Worked.of(LEVEL)
-                .computed("A", "behind the antenna", antenna, "dBm", 1)
-                .computed("L", "to the outlet", loss.value(), "dB", 1)
-                .gives(antenna - loss.value(), "dBm", 1);
-        double floor = a.line().floor();
-        return Optional.of(new OutletLevel(
-                level,
-                Worked.of(OVER)
-                        .computed("P", "arrives", level.value(), "dBm", 1)
-                        .computed("F", "the radio's floor", floor, "dBm", 1)
-                        .gives(level.value() - floor, "dB", 1)));
+        return antenna(a).map(antenna -> {
+            Worked level = Worked.of(LEVEL)
+                    .computed("A", "behind the antenna", antenna, "dBm", 1)
+                    .computed("L", "to the outlet", loss.value(), "dB", 1)
+                    .gives(antenna - loss.value(), "dBm", 1);
+            double floor = a.line().floor();
+            return new OutletLevel(
+                    level,
+                    Worked.of(OVER)
+                            .computed("P", "arrives", level.value(), "dBm", 1)
+                            .computed("F", "the radio's floor", floor, "dBm", 1)
+                            .gives(level.value() - floor, "dB", 1));
+        });
     }
 }

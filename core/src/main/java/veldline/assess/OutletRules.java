@@ -76,8 +76,6 @@ final class OutletRules {
 
     private static Optional<Finding> ripple(FeedFigures.OfOutlet o, boolean near) {
         Outlet outlet = o.outlet();
-        int last = outlet.path().get(outlet.path().size() - 1);
-        List<Integer> holder = outlet.path().subList(0, outlet.path().size() - 1);
         return o.ripple()
                 .map(r -> r.value() < LITTLE
                         ? Finding.fits(
@@ -98,8 +96,9 @@ final class OutletRules {
                                         new JobChange.OfRun(
                                                 near,
                                                 FeedChange.at(
-                                                        holder,
-                                                        new FeedChange.EndBranch(last, Branch.Ending.CLOSED)))))));
+                                                        outlet.holder(),
+                                                        new FeedChange.EndBranch(
+                                                                outlet.place(), Branch.Ending.CLOSED)))))));
     }
 
     /** Outlets of splitters that nobody said anything of. */

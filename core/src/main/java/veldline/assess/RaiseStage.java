@@ -1,6 +1,8 @@
 package veldline.assess;
 
+import java.util.List;
 import java.util.Optional;
+import veldline.antenna.Antenna;
 import veldline.antenna.Polarized;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
@@ -10,9 +12,12 @@ import veldline.link.Exposure;
 import veldline.path.Geodesic;
 import veldline.path.Tilt;
 import veldline.raise.Aim;
+import veldline.raise.AimReading;
 import veldline.raise.LineClearance;
+import veldline.raise.Mount;
 import veldline.raise.MountLoad;
 import veldline.raise.Schedule;
+import veldline.raise.WindArea;
 
 /** Bearings, tilts and what must stay clear. */
 final class RaiseStage {
@@ -26,17 +31,27 @@ final class RaiseStage {
 
     private RaiseStage() {}
 
-    /** By the pattern in the level plane. */
-    private static Optional<Aim> aim(Job job, AntennaFigures f) {
-        boolean upright = job.antenna(job.madeNear())
-                .polarized()
-                .filter(p -> p == Polarized.UPRIGHT)
-                .isPresent();
-        Optional<Worked> width = upright ? f.widthH() : f.widthE();
-        return width.flatMap(w -> Aim.of(job.raise().swung(), upright ? f.hCut() : f.eCut(), w.value()));
+    /** What decides where the far end is thought to be: readings, and the pattern in the level plane. */
+    record Swung(List<AimReading> readings, List<Double> cut, double width) {
+        static Optional<Swung> of(Job job, AntennaFigures f) {
+            boolean upright = job.antenna(job.madeNear())
+                    .polarized()
+                    .filter(Polarized::upright)
+                    .isPresent();
+            return job.raise().swung().isEmpty()
+                    ? Optional.empty()
+                    : f.levelWidth(upright).map(w -> new Swung(job.raise().swung(), f.levelCut(upright), w.value()));
+        }
+
+        Optional<Aim> aim() {
+            return Aim.of(readings, cut, width);
+        }
     }
 
-    static RaiseFigures figures(Job job, Optional<AntennaFigures> antenna, Optional<Worked> eirp) {
+    static RaiseFigures figures(Job job, Optional<AntennaFigures> antenna, Optional<Worked> eirp, Optional<Aim> aim) {
+        Mount mount = job.raise().mount();
+        Antenna up = job.antenna(job.madeNear());
+        Optional<WindArea> area = WindArea.of(up, mount.ice().value());
         End near = job.brief().near();
         End far = job.brief().far();
         Geodesic line = Geodesic.between(
@@ -63,15 +78,11 @@ final class RaiseStage {
                         ? Optional.of(
                                 Exposure.worked(sent, job.brief().frequency().value()))
                         : Optional.empty(),
-                LineClearance.least(
-                        job.raise().mast().value(), job.antenna(job.madeNear()).longest()),
-                Schedule.of(
-                        job.raise().mast().value(), job.antenna(job.madeNear()).longest()),
-                job.raise().declination().map(d -> d.compass(line.bearing())),
-                MountLoad.of(
-                        job.raise().mount(),
-                        job.antenna(job.madeNear()),
-                        job.raise().mount().wind().value()),
-                antenna.flatMap(f -> aim(job, f)));
+                LineClearance.least(job.raise().mast().value(), up.longest()),
+                Schedule.of(job.raise().mast().value(), up.longest()),
+                job.raise().declination().map(d -> d.compass(job.madeNear() ? line.bearing() : line.back())),
+                area,
+                area.map(w -> MountLoad.of(mount, w, mount.wind().value())),
+                aim);
     }
 }

@@ -64,6 +64,16 @@ public record Outlet(List<Integer> path, Branch branch, double trunk, FeedPart s
         }
     }
 
+    /** The way to the run it hangs on. */
+    public List<Integer> holder() {
+        return path.subList(0, path.size() - 1);
+    }
+
+    /** Which branch of that run it is. */
+    public int place() {
+        return path.get(path.size() - 1);
+    }
+
     private FeedPart.Outlets outlets() {
         return split.outlets().orElseThrow();
     }

@@ -116,6 +116,11 @@ public record Job(
         return near ? nearRun : farRun;
     }
 
+    /** Runs that are made here: where the line begins at a field, that of the far end alone. */
+    public List<FeedRun> runs() {
+        return brief().field().isPresent() ? List.of(farRun) : List.of(nearRun, farRun);
+    }
+
     /**
      * Whether the antenna that is made or chosen here stands at the near end. It is the one that is shaped; where both
      * are bought, the one at the end that stays put.

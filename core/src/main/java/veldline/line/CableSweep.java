@@ -1,11 +1,11 @@
 package veldline.line;
 
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.hipparchus.complex.Complex;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
@@ -13,9 +13,12 @@ import veldline.explain.Worked;
 /**
  * What a sweep into one end of a cable tells of its length: the reflections at each frequency, weighted by a Blackman window and summed with
  * the phase a place would have there and back, {@code h(d) = Σ w·Γ·exp(j4πfd ÷ vc) ÷ Σ w}. What throws back by ρ at a place stands there
- * with ρ, less what the way there and back takes.
+ * with ρ, less what the way there and back takes. It is summed once, over the time there and back; a velocity only lays it out in metres.
  */
 public final class CableSweep {
+    /** Cells of a sweep that an echo is wide, at half its height. */
+    private static final double WIDE = 1.2;
+
     static final Formula PLACE = new Formula(
             "Distance to a fault",
             "Where the reflections of all frequencies come in step: time there and back, t in ns, with the wave at v of its speed in the open.",
@@ -40,6 +43,22 @@ public final class CableSweep {
             "All is thrown back at an open end",
             "±0.3 dB, in the middle of the sweep; a fault on the way adds to it");
 
+    static final Formula REACH = new Formula(
+            "How far a sweep looks",
+            "Beyond that its steps are too wide: what is further looks nearer.",
+            "r",
+            "299.792458·v ÷ (2·s)",
+            "Sampling in frequency",
+            "As good as the velocity factor");
+
+    static final Formula RESOLUTION = new Formula(
+            "How near a sweep tells apart",
+            "The wider it is, the finer it looks.",
+            "r",
+            WIDE + "·299.792458·v ÷ b",
+            "Width at half height of a Blackman window (Harris, Proc. IEEE 66, 1978)",
+            "A tenth");
+
     private static final double C = 299_792_458.0;
     private static final int PLACES = 1024;
     /** Of the strongest; weaker ones may be the window's own. */
@@ -49,13 +68,9 @@ public final class CableSweep {
     /** Frequencies may stand so far from even, of their step. */
     private static final double EVEN = 0.02;
 
-    /** Cells of a sweep that an echo is wide, at half its height. */
-    private static final double WIDE = 1.2;
-
     private static final int FEWEST = 16;
     private static final int MOST_ECHOES = 6;
 
-    private final double velocity;
     private final double low;
     private final double step;
     private final int count;
@@ -71,8 +86,7 @@ public final class CableSweep {
      */
     public record Echo(double metres, double share, Worked place, Worked back) {}
 
-    private CableSweep(double velocity, double low, double step, Complex[] waves) {
-        this.velocity = velocity;
+    private CableSweep(double low, double step, Complex[] waves) {
         this.low = low;
         this.step = step;
         this.count = waves.length;
@@ -82,17 +96,16 @@ public final class CableSweep {
         double all = Arrays.stream(window).sum();
         this.along = IntStream.range(0, PLACES)
                 .parallel()
-                .mapToDouble(p -> at(waves, window, p * cell()) / all)
+                .mapToDouble(p -> at(waves, window, 2 * Math.PI * p / PLACES) / all)
                 .toArray();
     }
 
     /**
      * @param into one end of the cable, the other open, shorted or on its antenna
      * @param z0 of the cable, ohms
-     * @param velocity of a wave on it, over that in the open
      * @throws IllegalArgumentException where the frequencies are few or do not stand evenly
      */
-    public static CableSweep of(PortData into, double z0, double velocity) {
+    public static CableSweep of(PortData into, double z0) {
         PortData s = into.as(PortData.Kind.S);
         List<PortData.Row> rows = s.rows();
         if (rows.size() < FEWEST) {
@@ -109,7 +122,6 @@ public final class CableSweep {
         }
         double reference = s.references().get(0);
         return new CableSweep(
-                velocity,
                 low,
                 step,
                 rows.stream()
@@ -123,16 +135,16 @@ public final class CableSweep {
         return wave.add(k).divide(wave.multiply(k).add(1));
     }
 
-    private double at(Complex[] waves, double[] window, double metres) {
-        double turn = 4 * Math.PI * metres / (velocity * C);
+    /** By Horner's rule, the turn from one frequency to the next being the same all along. */
+    private static double at(Complex[] waves, double[] window, double turn) {
+        double c = Math.cos(turn);
+        double s = Math.sin(turn);
         double re = 0;
         double im = 0;
-        for (int i = 0; i < count; i++) {
-            double phase = turn * (low + i * step);
-            double c = window[i] * Math.cos(phase);
-            double s = window[i] * Math.sin(phase);
-            re += c * waves[i].getReal() - s * waves[i].getImaginary();
-            im += c * waves[i].getImaginary() + s * waves[i].getReal();
+        for (int i = waves.length - 1; i >= 0; i--) {
+            double next = re * c - im * s + window[i] * waves[i].getReal();
+            im = re * s + im * c + window[i] * waves[i].getImaginary();
+            re = next;
         }
         return Math.hypot(re, im);
     }
@@ -142,18 +154,24 @@ public final class CableSweep {
         return 0.42 - 0.5 * Math.cos(2 * Math.PI * at) + 0.08 * Math.cos(4 * Math.PI * at);
     }
 
-    private double cell() {
-        return reach() / PLACES;
+    private double cell(double velocity) {
+        return reach(velocity).value() / PLACES;
     }
 
-    /** So far away something still stands where it is, metres; what is further looks nearer. */
-    public double reach() {
-        return velocity * C / (2 * step);
+    /** So far away something still stands where it is; what is further looks nearer. */
+    public Worked reach(double velocity) {
+        return Worked.of(REACH)
+                .typed("v", "velocity factor", velocity, "", 4)
+                .computed("s", "step of the sweep", step / 1e6, "MHz", 6)
+                .gives(velocity * C / (2 * step), "m", 0);
     }
 
-    /** So near two things are told apart, metres. */
-    public double resolution() {
-        return WIDE * velocity * C / (step * count);
+    /** So near two things are told apart. */
+    public Worked resolution(double velocity) {
+        return Worked.of(RESOLUTION)
+                .typed("v", "velocity factor", velocity, "", 4)
+                .computed("b", "width of the sweep", step * count / 1e6, "MHz", 4)
+                .gives(WIDE * velocity * C / (step * count), "m", 2);
     }
 
     /** In the middle of the sweep, hertz. */
@@ -161,33 +179,43 @@ public final class CableSweep {
         return low + step * (count - 1) / 2;
     }
 
-    /** What comes back from each place, of the voltage; evenly from the beginning to the reach. */
+    /** What comes back from each place, of the voltage; evenly from the beginning to the {@link #reach}. */
     public double[] along() {
         return along.clone();
     }
 
-    /** What throws back most, the nearest first; what stands in the first cell is the connector that is measured into. */
-    public List<Echo> echoes() {
+    /**
+     * What throws back most, the nearest first; what stands in the first cell is the connector that is measured into.
+     *
+     * @param velocity of a wave on it, over that in the open
+     */
+    public List<Echo> echoes(double velocity) {
+        return peaks().map(i -> echo(i, velocity)).toList();
+    }
+
+    private IntStream candidates() {
         double most = Arrays.stream(along).max().orElse(0);
-        List<Integer> peaks = new ArrayList<>(IntStream.range(1, PLACES - 1)
+        return IntStream.range(1, PLACES - 1)
                 .filter(i -> along[i] >= along[i - 1]
                         && along[i] > along[i + 1]
                         && along[i] > LEAST_SHARE * most
-                        && along[i] > LEAST)
+                        && along[i] > LEAST);
+    }
+
+    private Stream<Integer> peaks() {
+        return candidates()
                 .boxed()
                 .sorted(Comparator.comparingDouble(i -> -along[i]))
                 .limit(MOST_ECHOES)
-                .toList());
-        peaks.sort(Comparator.naturalOrder());
-        return peaks.stream().map(this::echo).toList();
+                .sorted();
     }
 
     /** Between the places by the parabola through the top three. */
-    private Echo echo(int i) {
+    private Echo echo(int i, double velocity) {
         double bend = along[i - 1] - 2 * along[i] + along[i + 1];
         double off = bend == 0 ? 0 : 0.5 * (along[i - 1] - along[i + 1]) / bend;
         double share = along[i] - 0.25 * (along[i - 1] - along[i + 1]) * off;
-        double metres = (i + off) * cell();
+        double metres = (i + off) * cell(velocity);
         double ns = 2e9 * metres / (velocity * C);
         return new Echo(
                 metres,
@@ -195,34 +223,17 @@ public final class CableSweep {
                 Worked.of(PLACE)
                         .typed("v", "velocity factor", velocity, "", 3)
                         .computed("t", "there and back", ns, "ns", 3)
-                        .gives(metres, "m", 2, resolution() / 2),
+                        .gives(metres, "m", 2, resolution(velocity).value() / 2),
                 Worked.of(BACK).computed("r", "comes back", share, "", 5).gives(-20 * Math.log10(share), "dB", 1, 1));
     }
 
     /** What the cable takes one way in the middle of the sweep, its far end being open or shorted; empty where nothing comes back. */
-    public Optional<Worked> lossFromEnd() {
-        return echoes().stream()
+    Optional<Worked> lossFromEnd() {
+        // A share needs no velocity.
+        return echoes(1).stream()
                 .max(Comparator.comparingDouble(Echo::share))
                 .map(e -> Worked.of(FROM_OPEN)
                         .computed("r", "comes back", e.share, "", 5)
                         .gives(-10 * Math.log10(e.share), "dB", 2, 0.3));
-    }
-
-    /**
-     * What the cable takes one way at each frequency, from its far end open and then shorted.
-     *
-     * @throws IllegalArgumentException where the two sweeps are not of the same frequencies, or one cable has not both ends
-     */
-    public static List<Double> losses(PortData open, PortData shorted) {
-        if (open.rows().size() != shorted.rows().size()) {
-            throw new IllegalArgumentException(
-                    "Open was swept at " + open.rows().size() + " frequencies and shorted at "
-                            + shorted.rows().size() + "; sweep both alike");
-        }
-        PortData a = open.as(PortData.Kind.Z);
-        PortData b = shorted.as(PortData.Kind.Z);
-        return IntStream.range(0, a.rows().size())
-                .mapToObj(i -> OpenAndShort.of(a.impedance(i), b.impedance(i)).lossDb())
-                .toList();
     }
 }

@@ -1,6 +1,8 @@
 package veldline.line;
 
 import org.hipparchus.complex.Complex;
+import veldline.explain.Formula;
+import veldline.explain.Worked;
 
 /**
  * What a cable is, from what is seen into it with its far end open and then shorted: {@code Z₀ = √(Zo·Zs)} and {@code tanh γl = √(Zs ÷ Zo)}
@@ -14,9 +16,17 @@ public record OpenAndShort(Complex z0, double lossDb, double turn) {
     private static final double C = 299_792_458.0;
     private static final double DB = 20 / Math.log(10);
 
+    static final Formula LOSS = new Formula(
+            "Loss from an open and a short",
+            "x and y are the two parts of the root of shorted over open.",
+            "L",
+            "5·log10(((1 + x)^2 + y^2) ÷ ((1 − x)^2 + y^2))",
+            "tanh γl = √(Zs ÷ Zo): Pozar, Microwave Engineering, 4th ed., §2.7",
+            "5 %, where neither is near zero");
+
     /** @throws IllegalArgumentException where one of the two is nothing, or both are alike: then there is no cable between */
     public static OpenAndShort of(Complex open, Complex shorted) {
-        if (open.norm() == 0 || shorted.norm() == 0 || open.subtract(shorted).norm() < 1e-9 * open.norm()) {
+        if (!tells(open, shorted)) {
             throw new IllegalArgumentException(
                     "Open " + open + " Ω and shorted " + shorted
                             + " Ω are no two ends of one cable; measure both at the same frequency, away from where either is zero");
@@ -29,6 +39,20 @@ public record OpenAndShort(Complex z0, double lossDb, double turn) {
         double turn = gamma.getImaginary();
         return new OpenAndShort(
                 z0.getReal() < 0 ? z0.negate() : z0, DB * gamma.getReal(), turn < 0 ? turn + Math.PI : turn);
+    }
+
+    /** Whether the two can be the ends of one cable: neither is nothing, and they are not alike. */
+    static boolean tells(Complex open, Complex shorted) {
+        return open.norm() > 0 && shorted.norm() > 0 && open.subtract(shorted).norm() >= 1e-9 * open.norm();
+    }
+
+    /** The loss of its length, explained. */
+    public static Worked workedLoss(Complex open, Complex shorted) {
+        Complex t = shorted.divide(open).sqrt();
+        return Worked.of(LOSS)
+                .computed("x", "real part", t.getReal(), "", 6)
+                .computed("y", "imaginary part", t.getImaginary(), "", 6)
+                .gives(of(open, shorted).lossDb, "dB", 2);
     }
 
     private static Complex atanh(Complex t) {

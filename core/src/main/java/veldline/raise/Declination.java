@@ -20,9 +20,6 @@ public record Declination(Quantity east, LocalDate date) {
             "Definition of declination; the figure is from a chart of the day named",
             "±2° for a hand compass clear of steel; the declination moves up to 0.2° a year");
 
-    /** Years after which the figure should be looked up again. */
-    public static final int OLD = 5;
-
     /** What a compass shows for a true bearing, 0 to 360. */
     public Worked compass(double bearing) {
         double shown = (bearing - east.value() + 720) % 360;

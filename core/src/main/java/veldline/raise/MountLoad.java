@@ -1,7 +1,5 @@
 package veldline.raise;
 
-import java.util.Optional;
-import veldline.antenna.Antenna;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
 
@@ -14,11 +12,9 @@ import veldline.explain.Worked;
  * @param moment newton metres at the clamp
  * @param stress megapascals in the tube at the clamp
  * @param sway degrees its top leans by
- * @param speed of the wind, m/s
- * @param allowed megapascals that the tube bears, two thirds of where it yields
+ * @param allowed megapascals that the tube bears
  */
-public record MountLoad(
-        Worked antenna, Worked tube, Worked moment, Worked stress, Worked sway, double speed, double allowed) {
+public record MountLoad(Worked antenna, Worked tube, Worked moment, Worked stress, Worked sway, Worked allowed) {
     private static final Formula FORCE = new Formula(
             "Wind on it",
             "Pressure of the wind at sea level, 0.625·v², on the area A with drag c.",
@@ -48,13 +44,15 @@ public record MountLoad(
             "Beam held at one end",
             "±25 %, as the wind; what the clamp gives comes on top");
 
-    private static final double TUBE_DRAG = 1.2;
-    private static final double SAFE = 2.0 / 3;
+    private static final Formula BEARS = new Formula(
+            "What the tube bears",
+            "Two thirds of where it yields, y.",
+            "B",
+            "2·y ÷ 3",
+            "Usual grades of each metal; usual practice",
+            "A tube of unknown grade may bear half of it");
 
-    /** Of an antenna on a mount in some wind, m/s; empty where its area is not known. */
-    public static Optional<MountLoad> of(Mount mount, Antenna antenna, double speed) {
-        return WindArea.of(antenna, mount.ice().value()).map(a -> of(mount, a, speed));
-    }
+    private static final double TUBE_DRAG = 1.2;
 
     /** @param speed m/s */
     public static MountLoad of(Mount mount, WindArea area, double speed) {
@@ -88,8 +86,14 @@ public record MountLoad(
                         .computed("E", "stiffness", e / 1e9, "GPa", 0)
                         .computed("I", "of the section", i * 1e8, "cm⁴", 4)
                         .gives(Math.toDegrees(f.value() * h * h / 2 + t.value() * h * h / 6) / (e * i), "°", 2),
-                speed,
-                SAFE * mount.tube().yields() / 1e6);
+                Worked.of(BEARS)
+                        .computed(
+                                "y",
+                                "where " + mount.tube().words() + " yields",
+                                mount.tube().yields() / 1e6,
+                                "MPa",
+                                0)
+                        .gives(2 * mount.tube().yields() / 3e6, "MPa", 0));
     }
 
     private static Worked force(double v, double drag, double area) {
@@ -102,6 +106,6 @@ public record MountLoad(
 
     /** Whether the tube bears it. */
     public boolean holds() {
-        return stress.value() <= allowed;
+        return stress.value() <= allowed.value();
     }
 }

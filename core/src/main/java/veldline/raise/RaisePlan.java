@@ -14,7 +14,7 @@ import veldline.quantity.Quantity;
  * @param lineDistance from the mast's foot to the nearest overhead line
  * @param peopleDistance how near people can come in front of the antenna
  * @param ticked ids of cautions that were ticked
- * @param declination of a compass at the near end, where it was looked up
+ * @param declination of a compass where the antenna goes up, if it was looked up
  * @param mount of the antenna that goes up
  * @param swung what was read while it was aimed
  */

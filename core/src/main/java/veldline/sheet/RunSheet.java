@@ -155,9 +155,7 @@ final class RunSheet implements Sheet {
     /** What all runs of the job need, less what is in the drawer. */
     private Picture shopping(Assessment a, Paper paper) {
         Page page = new Page(a, paper, "To buy for the runs");
-        List<FeedRun> runs = a.job().brief().field().isPresent()
-                ? List.of(a.job().farRun())
-                : List.of(a.job().nearRun(), a.job().farRun());
+        List<FeedRun> runs = a.job().runs();
         for (Shopping.Line l : Shopping.of(runs, a.job().drawer())) {
             page.down(20)
                     .box(0)

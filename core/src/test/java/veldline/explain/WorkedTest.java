@@ -44,6 +44,7 @@ import veldline.line.CurrentChoke;
 import veldline.line.LossyLine;
 import veldline.line.Mismatch;
 import veldline.line.PortData;
+import veldline.line.SweptCable;
 import veldline.line.WoundTransformer;
 import veldline.link.BriefChange;
 import veldline.link.Offer;
@@ -103,22 +104,16 @@ class WorkedTest {
             gather(assessor.assess(new JobChange.Consider(Optional.of(o)).applyTo(job)), all);
         }
         all.addAll(trimmed(assessor.assess(TernholmSands.all().get(1), Assessor.Depth.ALL, () -> true)));
-        CableSweep swept = CableSweep.of(
-                new PortData(
-                        PortData.Kind.S,
-                        List.of(50.0),
-                        IntStream.range(0, 99)
-                                .mapToObj(i -> new PortData.Row(
-                                        4e8 + i * 4e6,
-                                        List.of(List.of(Mismatch.reflection(
-                                                new LossyLine(50, 1.3, 0.02 * (100 + i)).seen(new Complex(400)), 50)))))
-                                .toList()),
-                50,
-                0.66);
-        swept.echoes().forEach(e -> all.addAll(List.of(e.place(), e.back())));
-        all.add(swept.lossFromEnd().orElseThrow());
+        SweptCable swept = SweptCable.of(seenInto(400)).and(seenInto(3));
+        CableSweep cable = swept.on(50);
+        cable.echoes(0.66).forEach(e -> all.addAll(List.of(e.place(), e.back())));
+        all.addAll(List.of(
+                cable.reach(0.66),
+                cable.resolution(0.66),
+                swept.loss(50, 512e6, Math::sqrt).orElseThrow(),
+                SweptCable.of(seenInto(400)).loss(50, 512e6, Math::sqrt).orElseThrow()));
         MountLoad load = MountLoad.of(Mount.USUAL, new WindArea(0.173, 1.3), 33);
-        all.addAll(List.of(load.antenna(), load.tube(), load.moment(), load.stress(), load.sway()));
+        all.addAll(List.of(load.antenna(), load.tube(), load.moment(), load.stress(), load.sway(), load.allowed()));
         List<Double> beam = IntStream.rangeClosed(0, 180)
                 .mapToObj(d -> 12 - Math.min(25, d * d / 90.0))
                 .toList();
@@ -158,6 +153,19 @@ class WorkedTest {
         }
         assertThat(all).hasSizeGreaterThan(180);
         return all.stream().map(w -> DynamicTest.dynamicTest(w.formula().name() + " " + w.shown(), () -> check(w)));
+    }
+
+    /** A cable on a load, ohms, from 400 MHz on. */
+    private static PortData seenInto(double load) {
+        return new PortData(
+                PortData.Kind.S,
+                List.of(50.0),
+                IntStream.range(0, 99)
+                        .mapToObj(i -> new PortData.Row(
+                                4e8 + i * 4e6,
+                                List.of(List.of(Mismatch.reflection(
+                                        new LossyLine(50, 1.3, 0.02 * (100 + i)).seen(new Complex(load)), 50)))))
+                        .toList());
     }
 
     /** What a sweep says, of each measure it may be. */

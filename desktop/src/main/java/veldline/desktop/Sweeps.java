@@ -14,7 +14,6 @@ import veldline.antenna.InspectionChange;
 import veldline.antenna.Made;
 import veldline.assess.Assessment;
 import veldline.assess.Step;
-import veldline.desktop.bench.Showing.SweptCable;
 import veldline.format.FormatException;
 import veldline.format.TouchstoneFile;
 import veldline.instrument.Analyser;
@@ -24,6 +23,7 @@ import veldline.instrument.SocketAnalyser;
 import veldline.job.Job;
 import veldline.job.JobChange;
 import veldline.line.PortData;
+import veldline.line.SweptCable;
 import veldline.study.Trimming;
 import veldline.trim.SweepPoint;
 import veldline.trim.SweepText;
@@ -43,7 +43,7 @@ final class Sweeps {
 
     private final Workbench work;
     private final Studies studies;
-    private SweptCable cable = SweptCable.NONE;
+    private Optional<SweptCable> cable = Optional.empty();
 
     Sweeps(Workbench work, Studies studies) {
         this.work = work;
@@ -77,20 +77,24 @@ final class Sweeps {
                 e -> work.tell(e.getMessage() + "."));
     }
 
-    SweptCable cable() {
+    /** The cable that was swept last. */
+    Optional<SweptCable> cable() {
         return cable;
     }
 
-    /** Reads what an analyser wrote of a cable. */
+    /** Reads what an analyser wrote of a cable, and works out where it throws back. */
     void readCable(Path file, boolean open) {
+        Optional<SweptCable> before = cable;
         studies.ask(
                 "Reading",
-                p -> touchstone(file),
+                p -> {
+                    PortData read = touchstone(file);
+                    return open ? SweptCable.of(read) : before.orElseThrow().and(read);
+                },
                 o -> {
-                    Optional<PortData> read = Optional.of(o.result());
-                    cable = open ? new SweptCable(read, Optional.empty()) : new SweptCable(cable.open(), read);
+                    cable = Optional.of(o.result());
                     work.pick("set:feed.look=CABLE");
-                    work.tell("Read " + o.result().rows().size() + " frequencies.");
+                    work.tell("Read " + o.result().open().rows().size() + " frequencies.");
                 },
                 e -> failed(file, e));
     }
@@ -106,9 +110,10 @@ final class Sweeps {
                 .data();
     }
 
-    private void failed(Path file, Throwable e) {
+    private void failed(Path file, Exception e) {
+        boolean told = e instanceof FormatException || e instanceof IllegalArgumentException;
         work.tell(file.getFileName() + ": "
-                + (e instanceof FormatException ? e.getMessage() : "it cannot be read as text.")
+                + (told ? e.getMessage().replaceFirst("\\.$", "") + "." : "it cannot be read as text.")
                 + " Nothing was changed.");
     }
 

@@ -10,7 +10,7 @@ import veldline.assess.Stage;
 import veldline.assess.Step;
 import veldline.coverage.LevelMap;
 import veldline.job.Job;
-import veldline.line.PortData;
+import veldline.line.SweptCable;
 import veldline.study.Candidate;
 import veldline.study.NextStep;
 import veldline.study.SiteOption;
@@ -57,16 +57,16 @@ public record Showing(
      * @param steps which changes buy most, the most worth first
      * @param fine the site's levels on a finer grid, as far as they were drawn
      * @param trim what the last sweep says
-     * @param cable what was swept of a cable
+     * @param cable that was swept; it stays until another is, whatever else is edited
      */
     public record Advice(
             Stage<List<SiteOption>> sectors,
             Stage<List<NextStep>> steps,
             Optional<LevelMap> fine,
             Optional<TrimAdvice> trim,
-            SweptCable cable) {
+            Optional<SweptCable> cable) {
         public static final Advice NONE = new Advice(
-                new Stage.Running<>(), new Stage.Running<>(), Optional.empty(), Optional.empty(), SweptCable.NONE);
+                new Stage.Running<>(), new Stage.Running<>(), Optional.empty(), Optional.empty(), Optional.empty());
 
         public Advice withSectors(Stage<List<SiteOption>> to) {
             return new Advice(to, steps, fine, trim, cable);
@@ -84,19 +84,9 @@ public record Showing(
             return new Advice(sectors, steps, fine, Optional.of(to), cable);
         }
 
-        public Advice withCable(SweptCable to) {
+        public Advice withCable(Optional<SweptCable> to) {
             return new Advice(sectors, steps, fine, trim, to);
         }
-    }
-
-    /**
-     * What was swept into one end of a cable; it stays until another is read, whatever else is edited.
-     *
-     * @param open with its far end open, or on whatever hangs there
-     * @param shorted with its far end shorted
-     */
-    public record SweptCable(Optional<PortData> open, Optional<PortData> shorted) {
-        public static final SweptCable NONE = new SweptCable(Optional.empty(), Optional.empty());
     }
 
     /**

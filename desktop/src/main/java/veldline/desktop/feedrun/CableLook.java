@@ -9,12 +9,12 @@ import veldline.assess.Step;
 import veldline.desktop.bench.Input;
 import veldline.desktop.bench.Limits;
 import veldline.desktop.bench.Showing;
+import veldline.explain.Worked;
 import veldline.feed.CableClass;
 import veldline.feed.FeedChange;
 import veldline.feed.FeedPart;
 import veldline.job.JobChange;
 import veldline.line.CableSweep;
-import veldline.line.PortData;
 import veldline.picture.Picture;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
@@ -59,67 +59,31 @@ final class CableLook implements FeedLook {
         return part(s).map(p -> (double) p.radioSide().ohms()).orElse(50.0);
     }
 
-    /** Empty while nothing was read, or what was read is of no use, which {@link #trouble} then tells. */
+    /** Counted on the cable that is chosen; empty while nothing was read. */
     static Optional<CableSweep> sweep(Showing s) {
-        return s.advice()
-                .cable()
-                .open()
-                .filter(d -> trouble(s).isEmpty())
-                .map(d -> CableSweep.of(d, ohms(s), velocity(s)));
+        return s.advice().cable().map(c -> c.on(ohms(s)));
     }
 
-    static Optional<String> trouble(Showing s) {
-        Optional<PortData> open = s.advice().cable().open();
-        if (open.isEmpty()) {
-            return Optional.empty();
-        }
-        try {
-            CableSweep.of(open.get(), ohms(s), velocity(s));
-            return Optional.empty();
-        } catch (IllegalArgumentException e) {
-            return Optional.of(e.getMessage() + ".");
-        }
+    /** What throws back, laid out with the velocity there is. */
+    static List<CableSweep.Echo> echoes(Showing s) {
+        return sweep(s).map(c -> c.echoes(velocity(s))).orElse(List.of());
     }
 
-    /** What it takes one way at the frequency in use: from both ends where both were swept, else from what comes back of the open one. */
-    static Optional<Double> loss(Showing s) {
-        double frequency = s.job().brief().frequency().value();
-        Optional<PortData> open = s.advice().cable().open();
-        Optional<PortData> shorted = s.advice().cable().shorted();
-        if (open.isPresent() && shorted.isPresent()) {
-            try {
-                return Optional.of(at(open.get(), CableSweep.losses(open.get(), shorted.get()), frequency));
-            } catch (IllegalArgumentException e) {
-                return Optional.empty();
-            }
-        }
-        return sweep(s).flatMap(c -> c.lossFromEnd().map(l -> carried(s, l.value(), c.middle(), frequency)));
-    }
-
-    /** To another frequency by the law of its kind; by the root of the frequency where that is not known. */
-    private static double carried(Showing s, double db, double from, double to) {
+    /** What it takes one way at the frequency in use. */
+    static Optional<Worked> loss(Showing s) {
         DoubleUnaryOperator law = part(s).flatMap(FeedPart::cable)
                 .<DoubleUnaryOperator>map(c -> f -> c.lossDb(1, f))
                 .orElse(Math::sqrt);
-        return db * law.applyAsDouble(to) / law.applyAsDouble(from);
-    }
-
-    private static double at(PortData data, List<Double> losses, double frequency) {
-        int best = 0;
-        for (int i = 0; i < losses.size(); i++) {
-            best = Math.abs(data.rows().get(i).frequency() - frequency)
-                            < Math.abs(data.rows().get(best).frequency() - frequency)
-                    ? i
-                    : best;
-        }
-        return losses.get(best);
+        return s.advice()
+                .cable()
+                .flatMap(c -> c.loss(ohms(s), s.job().brief().frequency().value(), law));
     }
 
     @Override
     public List<Input> inputs(Showing s) {
         List<Input> in = new ArrayList<>();
         in.add(new Input.Action("read-open", "Read a sweep, far end open", "", Input.Command.READ_OPEN));
-        if (s.advice().cable().open().isPresent()) {
+        if (s.advice().cable().isPresent()) {
             in.add(new Input.Action("read-shorted", "And one, far end shorted", "", Input.Command.READ_SHORTED));
         }
         in.add(new Input.Value(
@@ -165,15 +129,13 @@ final class CableLook implements FeedLook {
 
     @Override
     public List<String> walk(Showing s) {
-        return sweep(s).map(c -> IntStream.range(0, c.echoes().size())
-                        .mapToObj(i -> "echo:" + i)
-                        .toList())
-                .orElse(List.of());
+        return IntStream.range(0, echoes(s).size()).mapToObj(i -> "echo:" + i).toList();
     }
 
     /** The end of the cable is drawn to where it is known to be: the wave then runs as fast as that asks for. */
     @Override
     public Optional<String> turned(Showing s, String zone, double x, double width) {
+        // Walking asks without a place.
         return !zone.startsWith("echo:") || x == 0
                 ? Optional.empty()
                 : CableSweepPicture.velocityAt(s, zone, x, width)
@@ -187,7 +149,8 @@ final class CableLook implements FeedLook {
         int i = FeedRunBench.part(s);
         return i < 0
                 ? Optional.empty()
-                : loss(s).filter(l -> l > 0)
+                : loss(s).map(Worked::value)
+                        .filter(l -> l > 0)
                         .map(l -> FeedRunBench.lift(
                                 s, new FeedChange.MeasuredLoss(i, Quantity.shown(l, Unit.DB, 2), frequency)));
     }

@@ -7,6 +7,7 @@ import java.util.Optional;
 import veldline.desktop.bench.Showing;
 import veldline.desktop.part.EmptyPicture;
 import veldline.explain.Origin;
+import veldline.explain.Worked;
 import veldline.line.CableSweep;
 import veldline.picture.Axis;
 import veldline.picture.Mark.Anchor;
@@ -38,17 +39,18 @@ final class CableSweepPicture {
 
     /** As long as the cable would be with the velocity of its kind, so that it stays while the velocity is drawn. */
     private static Axis along(Showing s, CableSweep sweep, List<CableSweep.Echo> echoes, double width) {
-        double times = CableLook.usual(s) / CableLook.velocity(s);
-        double last =
-                echoes.isEmpty() ? sweep.reach() : echoes.get(echoes.size() - 1).metres();
-        double most = Math.max(MORE * last, 4 * sweep.resolution());
-        return new Axis(0, times * Math.min(sweep.reach(), most), LEFT, width - RIGHT);
+        double velocity = CableLook.velocity(s);
+        double times = CableLook.usual(s) / velocity;
+        double reach = sweep.reach(velocity).value();
+        double last = echoes.isEmpty() ? reach : echoes.get(echoes.size() - 1).metres();
+        double most = Math.max(MORE * last, 4 * sweep.resolution(velocity).value());
+        return new Axis(0, times * Math.min(reach, most), LEFT, width - RIGHT);
     }
 
     /** The velocity with which what is dragged stands there: distances and it grow together. */
     static Optional<Double> velocityAt(Showing s, String zone, double x, double width) {
         return CableLook.sweep(s).flatMap(c -> {
-            List<CableSweep.Echo> echoes = c.echoes();
+            List<CableSweep.Echo> echoes = CableLook.echoes(s);
             int i = Integer.parseInt(zone.substring("echo:".length()));
             if (i >= echoes.size() || echoes.get(i).metres() <= 0) {
                 return Optional.empty();
@@ -64,12 +66,12 @@ final class CableSweepPicture {
         if (read.isEmpty()) {
             return EmptyPicture.draw(
                             pen,
-                            CableLook.trouble(s).orElse("No cable was swept yet."),
+                            "No cable was swept yet.",
                             "Sweep into one end with the other open; its file says where it throws back, and what it takes.")
                     .done();
         }
         CableSweep sweep = read.get();
-        List<CableSweep.Echo> echoes = sweep.echoes();
+        List<CableSweep.Echo> echoes = CableLook.echoes(s);
         pen.text("What throws back, and where", 18, 22, Anchor.START, 15, Face.BOLD, Role.INK, Origin.Plain.NAME);
         pen.words(
                 "draw the end to where it is: the velocity factor follows",
@@ -89,10 +91,11 @@ final class CableSweepPicture {
         double most = echoes.stream().mapToDouble(CableSweep.Echo::share).max().orElse(1);
         Axis y = new Axis(0, 1.1 * most, bottom, TOP);
         double[] all = sweep.along();
+        double reach = sweep.reach(CableLook.velocity(s)).value();
         List<At> over = new ArrayList<>();
         over.add(new At(x.start(), bottom));
         for (int i = 0; i < all.length; i++) {
-            double metres = sweep.reach() * i / all.length;
+            double metres = reach * i / all.length;
             if (metres <= x.to()) {
                 over.add(new At(x.at(metres), y.at(all[i])));
             }
@@ -124,6 +127,8 @@ final class CableSweepPicture {
     }
 
     private void told(CableSweep sweep, List<CableSweep.Echo> echoes, double top) {
+        Worked apart = sweep.resolution(CableLook.velocity(s));
+        Worked reach = sweep.reach(CableLook.velocity(s));
         int chosen = CableLook.chosen(s, echoes.size());
         for (int i = 0; i < echoes.size(); i++) {
             CableSweep.Echo e = echoes.get(i);
@@ -133,14 +138,15 @@ final class CableSweepPicture {
             }
             pen.value(e.place(), 120, y + 17, Anchor.END, i == chosen ? Face.MONO_BOLD : Face.MONO, Role.INK);
             pen.value(e.back(), 230, y + 17, Anchor.END, Face.MONO, Role.INK);
-            pen.words(meaning(sweep, e, echoes), 250, y + 17, Anchor.START, Face.TEXT, Role.INK);
+            pen.words(meaning(apart.value(), e, echoes), 250, y + 17, Anchor.START, Face.TEXT, Role.INK);
         }
         double y = pen.height() - 44;
+        boolean both = s.advice().cable().filter(c -> c.shorted().isPresent()).isPresent();
         CableLook.loss(s)
                 .ifPresent(l -> pen.text(
-                        NumberText.shown(l, 2) + " dB one way at "
+                        l.shown() + " one way at "
                                 + NumberText.shown(s.job().brief().frequency().value() / 1e6, 0) + " MHz, "
-                                + (s.advice().cable().shorted().isPresent()
+                                + (both
                                         ? "from both ends swept."
                                         : "from what comes back of its open end, faults on the way in it."),
                         18,
@@ -149,26 +155,20 @@ final class CableSweepPicture {
                         13,
                         Face.BOLD,
                         Role.INK,
-                        Origin.Plain.MEASURED));
-        pen.text(
-                "Tells places " + NumberText.shown(sweep.resolution(), 2) + " m apart, up to "
-                        + NumberText.shown(sweep.reach(), 0) + " m.",
-                18,
-                y + 20,
-                Anchor.START,
-                12,
-                Face.TEXT,
-                Role.SLATE,
-                Origin.Plain.MEASURED);
+                        Origin.of(l)));
+        pen.words("Tells places apart that lie", 18, y + 20, Anchor.START, Face.TEXT, Role.SLATE);
+        pen.value(apart, 236, y + 20, Anchor.END, Face.MONO, Role.SLATE);
+        pen.words("from each other, up to", 244, y + 20, Anchor.START, Face.TEXT, Role.SLATE);
+        pen.value(reach, 430, y + 20, Anchor.END, Face.MONO, Role.SLATE);
     }
 
     /** What is nearer than the far end is a fault; what is further has gone to and fro. */
-    private static String meaning(CableSweep sweep, CableSweep.Echo e, List<CableSweep.Echo> all) {
+    private static String meaning(double apart, CableSweep.Echo e, List<CableSweep.Echo> all) {
         double end = all.stream()
                 .max(Comparator.comparingDouble(CableSweep.Echo::share))
                 .map(CableSweep.Echo::metres)
                 .orElse(e.metres());
-        if (e.metres() < sweep.resolution()) {
+        if (e.metres() < apart) {
             return "the connector it is measured into";
         }
         return e.metres() == end

@@ -9,7 +9,6 @@ import veldline.desktop.bench.Input;
 import veldline.desktop.bench.Limits;
 import veldline.desktop.bench.Showing;
 import veldline.feed.FeedPart;
-import veldline.feed.FeedRun;
 import veldline.feed.Holdings;
 import veldline.feed.HoldingsChange;
 import veldline.feed.Shopping;
@@ -36,16 +35,10 @@ final class DrawerLook implements FeedLook {
         return "the drawer, and what to buy";
     }
 
-    /** Runs of this job that are made here. */
-    static List<FeedRun> runs(Showing s) {
-        return s.job().brief().field().isPresent()
-                ? List.of(s.job().farRun())
-                : List.of(s.job().nearRun(), s.job().farRun());
-    }
-
     /** What the runs need; a part that was picked and is none of them stands first, needed by nobody. */
     static List<Shopping.Line> lines(Showing s) {
-        List<Shopping.Line> lines = new ArrayList<>(Shopping.of(runs(s), s.job().drawer()));
+        List<Shopping.Line> lines =
+                new ArrayList<>(Shopping.of(s.job().runs(), s.job().drawer()));
         Optional.ofNullable(s.noted().get(PART))
                 .flatMap(id -> part(s, id))
                 .filter(p -> lines.stream().noneMatch(l -> l.part().id().equals(p.id())))
@@ -210,7 +203,7 @@ final class DrawerLook implements FeedLook {
     }
 
     @Override
-    public Optional<JobChange> dragged(Showing s, String zone, double fromX, double x, double width, double height) {
+    public Optional<JobChange> dragged(Showing s, String zone, double x, double width, double height) {
         if (!zone.startsWith("stock:")) {
             return Optional.empty();
         }

@@ -151,7 +151,7 @@ final class DrawerPicture {
     }
 
     private void loads(double y) {
-        Map<Connector, Integer> loads = Shopping.loads(DrawerLook.runs(s));
+        Map<Connector, Integer> loads = Shopping.loads(s.job().runs());
         List<String> words = new ArrayList<>();
         loads.forEach((c, n) -> words.add(n + " × load, " + c.ohms() + " Ω, " + c.tradeName()));
         if (!words.isEmpty()) {

@@ -24,7 +24,7 @@ interface FeedLook {
         return 0;
     }
 
-    default Optional<JobChange> dragged(Showing s, String zone, double fromX, double x, double width, double height) {
+    default Optional<JobChange> dragged(Showing s, String zone, double x, double width, double height) {
         return Optional.empty();
     }
 

@@ -120,7 +120,7 @@ public final class FeedRunBench implements Bench {
     @Override
     public Optional<JobChange> dragged(
             Showing s, String zone, double fromX, double fromY, double x, double y, double width, double height) {
-        return look(s).dragged(s, zone, fromX, x, width, height);
+        return look(s).dragged(s, zone, x, width, height);
     }
 
     @Override

@@ -67,8 +67,8 @@ final class OutletsLook implements FeedLook {
     private static void outlet(Showing s, int i, List<Input> in) {
         FeedFigures.OfOutlet o = all(s).get(i);
         List<Integer> path = o.outlet().path();
-        List<Integer> holder = path.subList(0, path.size() - 1);
-        int at = path.get(path.size() - 1);
+        List<Integer> holder = o.outlet().holder();
+        int at = o.outlet().place();
         Branch branch = o.outlet().branch();
         in.add(new Input.Pick(
                 "outlet",
@@ -224,7 +224,7 @@ final class OutletsLook implements FeedLook {
 
     /** The first cable of the branch gets as long as the level asks for. */
     @Override
-    public Optional<JobChange> dragged(Showing s, String zone, double fromX, double x, double width, double height) {
+    public Optional<JobChange> dragged(Showing s, String zone, double x, double width, double height) {
         if (!zone.startsWith("level:")) {
             return Optional.empty();
         }

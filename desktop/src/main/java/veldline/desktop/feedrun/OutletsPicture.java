@@ -57,11 +57,7 @@ final class OutletsPicture {
         this.pen = Picture.pen(width, height);
         this.run = FeedRunBench.run(s);
         this.outlets = OutletsLook.all(s);
-        this.antenna = FeedRunBench.near(s)
-                ? Optional.empty()
-                : OutletLevel.of(s.assessment(), FeedRunBench.figures(s).total())
-                        .map(l -> l.level().value()
-                                + FeedRunBench.figures(s).total().value());
+        this.antenna = near() ? Optional.empty() : OutletLevel.antenna(s.assessment());
         this.x = antenna.map(a -> {
                     double most = outlets.stream()
                             .mapToDouble(o -> a - o.outlet().trunk())
@@ -264,10 +260,9 @@ final class OutletsPicture {
     private void tree(int i, double y, Branch branch) {
         Outlet o = outlets.get(i).outlet();
         double from = at(o.trunk());
-        List<Integer> path = o.path();
-        if (path.size() > 1) {
+        if (!o.holder().isEmpty()) {
             IntStream.range(0, i)
-                    .filter(k -> outlets.get(k).outlet().path().equals(path.subList(0, path.size() - 1)))
+                    .filter(k -> outlets.get(k).outlet().path().equals(o.holder()))
                     .findFirst()
                     .ifPresent(k -> pen.line(from, y(k + 2), from, y, Role.INK, 1.5));
         }

@@ -64,7 +64,7 @@ final class MountPicture {
     }
 
     private Optional<MountLoad> at(double speed) {
-        return MountLoad.of(mount, s.job().antenna(s.job().madeNear()), speed);
+        return s.assessment().raise().area().map(a -> MountLoad.of(mount, a, speed));
     }
 
     Picture draw() {
@@ -145,21 +145,21 @@ final class MountPicture {
         double left = split + 64;
         double right = pen.width() - 24;
         double bottom = pen.height() - 64;
-        double allowed = at(wind()).orElseThrow().allowed();
+        Worked allowed = at(wind()).orElseThrow().allowed();
         pen.text("What each wind asks of it", split + 18, 22, Anchor.START, 15, Face.BOLD, Role.INK, Origin.Plain.NAME);
-        Axis y = new Axis(0, 1.5 * allowed, bottom, TOP);
-        pen.hatched(left, TOP, right - left, y.at(allowed) - TOP, Role.THRIFT, Hatch.DIAGONAL);
-        pen.line(left, y.at(allowed), right, y.at(allowed), Role.THRIFT, 2);
-        pen.box(left + 4, TOP + 4, 196, 18, Role.SHEET);
+        Axis y = new Axis(0, 1.5 * allowed.value(), bottom, TOP);
+        pen.hatched(left, TOP, right - left, y.at(allowed.value()) - TOP, Role.THRIFT, Hatch.DIAGONAL);
+        pen.line(left, y.at(allowed.value()), right, y.at(allowed.value()), Role.THRIFT, 2);
+        pen.box(left + 4, TOP + 4, 110, 18, Role.SHEET);
         pen.text(
-                "bears " + NumberText.shown(allowed, 0) + " MPa, two thirds",
+                "bears " + allowed.shown(),
                 left + 8,
                 TOP + 17,
                 Anchor.START,
                 12,
                 Face.TEXT,
                 Role.INK,
-                Origin.Plain.SCALE);
+                Origin.of(allowed));
         double step = (right - left) / WINDS;
         for (int i = 0; i < WINDS; i++) {
             double speed = FIRST + STEP * i;

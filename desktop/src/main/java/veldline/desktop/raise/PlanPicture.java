@@ -257,7 +257,7 @@ final class PlanPicture {
                 : s.assessment()
                         .antenna()
                         .value()
-                        .flatMap(f -> s.job().polarized().upright() ? f.widthH() : f.widthE())
+                        .flatMap(f -> f.levelWidth(s.job().polarized().upright()))
                         .map(w -> w.value())
                         .orElse(60.0);
         List<At> wedge = new ArrayList<>(List.of(p));

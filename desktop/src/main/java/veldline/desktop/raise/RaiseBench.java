@@ -19,7 +19,6 @@ import veldline.link.BriefChange;
 import veldline.picture.Picture;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
-import veldline.raise.AimReading;
 import veldline.raise.Cautions;
 import veldline.raise.RaiseChange;
 
@@ -37,20 +36,10 @@ public final class RaiseBench implements Bench {
 
     static final String PAGE = "raise";
 
-    /** Whether the plan is looked at: it is what a job with a site is about. */
-    static boolean onPlan(Showing s) {
-        return s.job().site().isPresent()
-                && s.noted().getOrDefault(PAGE, "plan").equals("plan");
-    }
-
-    /** What is looked at: the plan, the aim or the mount. */
+    /** What is looked at: the plan, which is what a job with a site is about, the aim, the mount or its swinging. */
     private static String page(Showing s) {
         String noted = s.noted().getOrDefault(PAGE, "plan");
         return noted.equals("plan") && s.job().site().isEmpty() ? "aim" : noted;
-    }
-
-    private static boolean onMount(Showing s) {
-        return page(s).equals("mount");
     }
 
     private static void pages(List<Input> in, Showing s) {
@@ -72,29 +61,6 @@ public final class RaiseBench implements Bench {
                         .toList()));
     }
 
-    private static boolean onSwing(Showing s) {
-        return page(s).equals("swing");
-    }
-
-    private static void swing(List<Input> in, Showing s) {
-        in.add(new Input.Text(
-                "swung",
-                "Read: 60 -71, 70 -64",
-                AimReading.of(s.job().raise().swung()),
-                text -> AimReading.read(text)
-                        .<Input.Outcome>map(r -> Input.Outcome.of(new JobChange.OfRaise(new RaiseChange.Swung(r))))
-                        .orElseGet(() -> new Input.Outcome.Refused("“" + text
-                                + "” was not understood: bearing 0 to 360 and level in dBm of each reading."))));
-        in.add(
-                new Input.Note(
-                        "swing-how",
-                        "Past both edges of the beam, a reading every third of it or closer; set the middle, not the peak, which is flat. Left and right walk the readings."));
-        in.add(
-                new Input.Note(
-                        "swing-care",
-                        "Lowest power, people clear of its front; harness on, one hand for the ladder, a second person below. No storm; stop at 10 m/s of wind."));
-    }
-
     private static void newPlan(List<Input> in) {
         in.add(new Input.Action("plan", "Read a site plan (GeoJSON)", "", Input.Command.READ_PLAN));
         in.add(new Input.Choice(
@@ -109,18 +75,16 @@ public final class RaiseBench implements Bench {
     public List<Input> inputs(Showing s) {
         List<Input> in = new ArrayList<>();
         pages(in, s);
-        if (onPlan(s)) {
-            in.addAll(PlanInputs.of(s, s.job().site().get()));
-            return in;
+        switch (page(s)) {
+            case "plan" -> in.addAll(PlanInputs.of(s, s.job().site().get()));
+            case "mount" -> in.addAll(MountInputs.of(s));
+            case "swing" -> in.addAll(SwingInputs.of(s));
+            default -> aim(in, s);
         }
-        if (onMount(s)) {
-            in.addAll(MountInputs.of(s));
-            return in;
-        }
-        if (onSwing(s)) {
-            swing(in, s);
-            return in;
-        }
+        return in;
+    }
+
+    private static void aim(List<Input> in, Showing s) {
         in.add(new Input.Pair(
                 new Input.Value(
                         "height",
@@ -174,7 +138,6 @@ public final class RaiseBench implements Bench {
         if (s.job().site().isEmpty()) {
             newPlan(in);
         }
-        return in;
     }
 
     private static void place(List<Input> in, Showing s, boolean near) {
@@ -221,26 +184,22 @@ public final class RaiseBench implements Bench {
 
     @Override
     public List<String> walk(Showing s) {
-        if (onPlan(s)) {
-            return PlanPicture.zones(s.job().site().get());
-        }
-        if (onSwing(s)) {
-            return SwingPicture.walk(s);
-        }
-        if (onMount(s)) {
-            return IntStream.range(0, MountPicture.WINDS)
-                    .mapToObj(i -> "wind:" + i)
-                    .toList();
-        }
-        return IntStream.rangeClosed(0, 2 * RaisePicture.AIM_RANGE)
-                .mapToObj(i -> "aim:" + i)
-                .toList();
+        return switch (page(s)) {
+            case "plan" -> PlanPicture.zones(s.job().site().get());
+            case "mount" -> zones("wind:", MountPicture.WINDS);
+            case "swing" -> zones("swing:", s.job().raise().swung().size());
+            default -> zones("aim:", 2 * RaisePicture.AIM_RANGE + 1);
+        };
+    }
+
+    private static List<String> zones(String name, int count) {
+        return IntStream.range(0, count).mapToObj(i -> name + i).toList();
     }
 
     @Override
     public Optional<JobChange> dragged(
             Showing s, String zone, double fromX, double fromY, double x, double y, double width, double height) {
-        if (onPlan(s)) {
+        if (page(s).equals("plan")) {
             PlanPicture plan = new PlanPicture(s, s.job().site().get(), width, height);
             return PlanDrag.of(s, zone, plan.place(fromX, fromY), plan.place(x, y));
         }
@@ -257,9 +216,11 @@ public final class RaiseBench implements Bench {
 
     @Override
     public int walkStart(Showing s) {
-        if (onSwing(s)) {
-            return Math.max(0, s.job().raise().swung().size() - 1);
-        }
-        return onPlan(s) ? 0 : onMount(s) ? MountPicture.first(s.job().raise().mount()) : RaisePicture.AIM_RANGE;
+        return switch (page(s)) {
+            case "plan" -> 0;
+            case "mount" -> MountPicture.first(s.job().raise().mount());
+            case "swing" -> Math.max(0, s.job().raise().swung().size() - 1);
+            default -> RaisePicture.AIM_RANGE;
+        };
     }
 }

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import veldline.antenna.Antenna;
 import veldline.antenna.Bought;
-import veldline.antenna.YagiShape;
+import veldline.antenna.Polarized;
 import veldline.assess.AntennaFigures;
 import veldline.assess.RaiseFigures;
 import veldline.assess.Stage;
@@ -139,11 +139,15 @@ final class RaisePicture {
                             .claimed("w", "width of " + b.name(), w.value(), "°", 0)
                             .gives(w.value(), "°", 0));
         }
-        return s.assessment().antenna().value().flatMap(f -> upright() ? f.widthH() : f.widthE());
+        return s.assessment().antenna().value().flatMap(f -> f.levelWidth(upright()));
     }
 
     private boolean upright() {
-        return s.job().yagi().map(YagiShape::upright).orElse(false);
+        return s.job()
+                .antenna(s.job().madeNear())
+                .polarized()
+                .filter(Polarized::upright)
+                .isPresent();
     }
 
     private static At at(double cx, double cy, double r, double bearing) {
@@ -229,7 +233,7 @@ final class RaisePicture {
                     Origin.Plain.NAME);
             return;
         }
-        List<Double> cut = upright() ? f.hCut() : f.eCut();
+        List<Double> cut = f.levelCut(upright());
         double top = split + 44;
         double bottom = pen.height() - 36;
         Axis x = new Axis(-AIM_RANGE, AIM_RANGE, 60, pen.width() - 170);

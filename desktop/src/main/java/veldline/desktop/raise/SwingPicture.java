@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.IntStream;
 import veldline.antenna.Polarized;
 import veldline.assess.AntennaFigures;
 import veldline.assess.Step;
@@ -46,12 +45,6 @@ final class SwingPicture {
         this.aim = s.assessment().raise().aim();
         this.about = aim.map(a -> a.mark().value())
                 .orElse(readings.isEmpty() ? 0 : readings.get(0).bearing().value());
-    }
-
-    static List<String> walk(Showing s) {
-        return IntStream.range(0, s.job().raise().swung().size())
-                .mapToObj(i -> "swing:" + i)
-                .toList();
     }
 
     Picture draw() {
@@ -143,7 +136,7 @@ final class SwingPicture {
         }
         pen.words("dBm", 14, TOP - 4, Anchor.START, Face.TEXT, Role.SLATE);
         aim.ifPresent(a -> beam(a, x, y));
-        double map = lies(s.assessment().raise().nearBearing().value());
+        double map = lies(s.assessment().raise().bearing(s.job().madeNear()).value());
         if (map >= x.from() && map <= x.to()) {
             pen.line(x.at(map), TOP, x.at(map), y.start(), Role.EDGE, 1.5, Dash.DOTTED);
             boolean before = aim.filter(a -> lies(a.mark().value()) > map).isPresent();
@@ -174,12 +167,12 @@ final class SwingPicture {
         if (f.isEmpty()) {
             return;
         }
-        boolean upright = s.job()
-                .antenna(s.job().madeNear())
-                .polarized()
-                .filter(p -> p == Polarized.UPRIGHT)
-                .isPresent();
-        List<Double> cut = upright ? f.get().hCut() : f.get().eCut();
+        List<Double> cut = f.get()
+                .levelCut(s.job()
+                        .antenna(s.job().madeNear())
+                        .polarized()
+                        .filter(Polarized::upright)
+                        .isPresent());
         double from = x.at(lies(a.low()));
         double to = x.at(lies(a.high()));
         pen.box(from, TOP, to - from, y.start() - TOP, Role.MUSSEL_WASH);

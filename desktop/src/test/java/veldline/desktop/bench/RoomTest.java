@@ -111,20 +111,7 @@ class RoomTest {
     @TestFactory
     Stream<DynamicTest> everyMountHasRoom() {
         return TernholmSands.all().stream()
-                .map(job -> DynamicTest.dynamicTest(job.name(), () -> {
-                    Showing s = new Showing(
-                            ASSESSOR.assess(job),
-                            "near-antenna",
-                            Map.of(),
-                            Map.of("raise", "mount"),
-                            new Stage.Running<>(),
-                            Showing.Advice.NONE,
-                            Optional.empty(),
-                            false);
-                    for (double[] size : new double[][] {{704, 500}, {620, 480}}) {
-                        isRoomy(Benches.of(Step.RAISE).centre(s, size[0], size[1]));
-                    }
-                }));
+                .map(job -> looked(job, ASSESSOR.assess(job), Step.RAISE, "near-antenna", "raise", "mount"));
     }
 
     @TestFactory
@@ -134,20 +121,7 @@ class RoomTest {
                                 .orElseThrow()))
                 .applyTo(JOB);
         return Stream.of(JOB, swung)
-                .map(job -> DynamicTest.dynamicTest("swung " + (job == swung), () -> {
-                    Showing s = new Showing(
-                            ASSESSOR.assess(job),
-                            "near-antenna",
-                            Map.of(),
-                            Map.of("raise", "swing"),
-                            new Stage.Running<>(),
-                            Showing.Advice.NONE,
-                            Optional.empty(),
-                            false);
-                    for (double[] size : new double[][] {{704, 500}, {620, 480}}) {
-                        isRoomy(Benches.of(Step.RAISE).centre(s, size[0], size[1]));
-                    }
-                }));
+                .map(job -> looked(job, ASSESSOR.assess(job), Step.RAISE, "near-antenna", "raise", "swing"));
     }
 
     @TestFactory
@@ -156,20 +130,25 @@ class RoomTest {
             Assessment a = ASSESSOR.assess(job);
             return Stream.of("OUTLETS", "HAND", "END", "CABLE", "DRAWER")
                     .flatMap(look -> Stream.of("near-part-0", "far-part-0")
-                            .map(stop -> DynamicTest.dynamicTest(job.name() + ", " + look + " " + stop, () -> {
-                                Showing s = new Showing(
-                                        a,
-                                        stop,
-                                        Map.of(),
-                                        Map.of("feed.look", look),
-                                        new Stage.Running<>(),
-                                        Showing.Advice.NONE,
-                                        Optional.empty(),
-                                        false);
-                                for (double[] size : new double[][] {{704, 500}, {620, 480}}) {
-                                    isRoomy(Benches.of(Step.FEED_RUN).centre(s, size[0], size[1]));
-                                }
-                            })));
+                            .map(stop -> looked(job, a, Step.FEED_RUN, stop, "feed.look", look)));
+        });
+    }
+
+    /** A bench at a stop with something noted, in two sizes of window. */
+    private static DynamicTest looked(Job job, Assessment a, Step step, String stop, String noted, String as) {
+        Showing s = new Showing(
+                a,
+                stop,
+                Map.of(),
+                Map.of(noted, as),
+                new Stage.Running<>(),
+                Showing.Advice.NONE,
+                Optional.empty(),
+                false);
+        return DynamicTest.dynamicTest(job.name() + ", " + as + " at " + stop, () -> {
+            for (double[] size : new double[][] {{704, 500}, {620, 480}}) {
+                isRoomy(Benches.of(step).centre(s, size[0], size[1]));
+            }
         });
     }
 
