@@ -129,6 +129,14 @@ public final class JobStore {
     }
 
     /**
+     * Tells the job once and writes nothing. The first telling of a program takes up to a second on a slow machine, since
+     * every kind of record is looked at; a crash in that second would take the first edits with it.
+     */
+    public synchronized void prepare(Job job) {
+        JobFile.write(job, newer, told);
+    }
+
+    /**
      * Writes recordings first, then the job that names them, so that a crash between leaves the old job whole. What
      * another window wrote meanwhile, or what could not be read whole, is left as it is, and the job goes to a new name.
      *

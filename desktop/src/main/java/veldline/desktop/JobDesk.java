@@ -76,6 +76,7 @@ public final class JobDesk implements AutoCloseable {
         this.written = Optional.of(job);
         this.savedAt = store.flatMap(JobStore::lastSaved);
         this.toInterface = toInterface;
+        store.ifPresent(s -> timed.execute(() -> s.prepare(job)));
     }
 
     private static Thread daemon(Runnable r, String name) {

@@ -28,7 +28,6 @@ import veldline.store.JobStore;
 /** A window that is killed in the midst of edits loses at most the last second of them. */
 @Tag("alone")
 class WindowKillTest {
-    private static final Job JOB = TernholmSands.nestCamera();
     /** Five of them behind {@code ./check --long}. */
     private static final int KILLS = Integer.getInteger("veldline.windowKills", 1);
 
@@ -39,10 +38,12 @@ class WindowKillTest {
 
     /** A real window in a program of its own that is edited every quarter of a second and tells what and when. */
     public static final class Edited {
-        public static void main(String[] args) {
+        public static void main(String[] args) throws IOException, FormatException {
+            JobStore store = new JobStore(Path.of(args[0]));
+            Job job = store.open();
             Platform.startup(() -> {
                 Faces.load();
-                JobDesk desk = new JobDesk(JOB, Optional.of(new JobStore(Path.of(args[0]))), Platform::runLater);
+                JobDesk desk = new JobDesk(job, Optional.of(store), Platform::runLater);
                 Workbench work = new Workbench(desk, Platform::runLater);
                 Stage stage = new Stage();
                 stage.setScene(VeldlineApp.scene(new VeldlineWindow(work), 1280, 800));
@@ -72,10 +73,11 @@ class WindowKillTest {
 
     @Test
     void aKilledWindowLosesAtMostItsLastSecond() throws IOException, InterruptedException, FormatException {
+        Job job = TernholmSands.nestCamera();
         Random random = new Random(7);
         for (int round = 0; round < KILLS; round++) {
             Path file = folder.resolve("round-" + round + ".veldline.json");
-            new JobStore(file).save(JOB);
+            new JobStore(file).save(job);
             ConcurrentSkipListMap<Long, Double> edits = new ConcurrentSkipListMap<>();
             Process window = start(file, edits);
             while (edits.isEmpty()) {
@@ -91,7 +93,7 @@ class WindowKillTest {
             assertThat(kept)
                     .as("round " + round + ": what was edited a second before it was killed")
                     .isGreaterThanOrEqualTo(before.lastEntry().getValue() - 1e-9);
-            assertThat(left.withBrief(JOB.brief())).as("and the rest is whole").isEqualTo(JOB);
+            assertThat(left.withBrief(job.brief())).as("and the rest is whole").isEqualTo(job);
         }
     }
 
