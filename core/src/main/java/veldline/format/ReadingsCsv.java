@@ -25,6 +25,7 @@ public final class ReadingsCsv {
     private static final Set<String> BY_SCALE =
             Set.of("percent", "level_percent", "signal_percent", "quality", "%", "s_units", "s_meter", "s-meter");
     private static final Set<String> TIDE = Set.of("tide_m", "tide", "water_m");
+    private static final Set<String> WARMTH = Set.of("radio_c", "temperature_c", "temp_c", "celsius");
     private static final double LOWEST = -200;
     private static final double HIGHEST = 60;
 
@@ -67,19 +68,12 @@ public final class ReadingsCsv {
                         () -> new FormatException(
                                 "“" + shown.get()
                                         + "” is no level by itself. Say in Brief, ends, what that radio's meter shows, and read it again"));
-                return rows(
-                        parser,
-                        new Level(shown.get(), Optional.of(known)),
-                        find(names, TIME),
-                        find(names, TIDE),
-                        separator == ';');
+                return rows(parser, Columns.of(names, new Level(shown.get(), Optional.of(known))), separator == ';');
             }
             String level = find(names, LEVEL)
                     .orElseThrow(() -> new FormatException("No column is headed level_dbm, rssi or signal; there are: "
                             + String.join(", ", names) + ". Head the level's column level_dbm"));
-            Optional<String> time = find(names, TIME);
-            Optional<String> tide = find(names, TIDE);
-            return rows(parser, new Level(level, Optional.empty()), time, tide, separator == ';');
+            return rows(parser, Columns.of(names, new Level(level, Optional.empty())), separator == ';');
         } catch (IllegalArgumentException | IOException | java.io.UncheckedIOException e) {
             throw new FormatException("This is not a table of readings: " + e.getMessage()
                     + ". Give a first line of headings such as time_s,level_dbm,tide_m");
@@ -107,9 +101,23 @@ public final class ReadingsCsv {
         }
     }
 
-    private static Contents rows(
-            CSVParser parser, Level level, Optional<String> time, Optional<String> tide, boolean commaDecimal)
-            throws FormatException {
+    /** Where what is read stands. */
+    private record Columns(Level level, Optional<String> time, Optional<String> tide, Optional<String> warmth) {
+        static Columns of(List<String> names, Level level) {
+            return new Columns(level, find(names, TIME), find(names, TIDE), find(names, WARMTH));
+        }
+
+        String mapping() {
+            return "Level from “" + level.column + "”"
+                    + level.scale.map(m -> ", " + m.words()).orElse("") + ", time from "
+                    + time.map(t -> "“" + t + "”").orElse("line numbers") + ", tide from "
+                    + tide.map(t -> "“" + t + "”").orElse("nowhere")
+                    + warmth.map(t -> ", the radio's warmth from “" + t + "”").orElse("");
+        }
+    }
+
+    private static Contents rows(CSVParser parser, Columns columns, boolean commaDecimal) throws FormatException {
+        Level level = columns.level;
         List<Reading> readings = new ArrayList<>();
         List<String> leftOut = new ArrayList<>();
         double last = Double.NEGATIVE_INFINITY;
@@ -117,7 +125,7 @@ public final class ReadingsCsv {
         for (CSVRecord r : parser) {
             long line = parser.getCurrentLineNumber();
             try {
-                double seconds = time.isPresent() ? number(r, time.get(), commaDecimal) : row;
+                double seconds = columns.time.isPresent() ? number(r, columns.time.get(), commaDecimal) : row;
                 if (seconds < last) {
                     throw new FormatException("goes back in time");
                 }
@@ -127,11 +135,11 @@ public final class ReadingsCsv {
                 if (value.isPresent() && (value.get() < LOWEST || value.get() > HIGHEST)) {
                     throw new FormatException("says " + cell + " dBm, which no radio reads");
                 }
-                Optional<Double> height =
-                        tide.isPresent() && !cell(r, tide.get()).isEmpty()
-                                ? Optional.of(number(r, tide.get(), commaDecimal))
-                                : Optional.empty();
-                readings.add(new Reading(seconds, value, height));
+                readings.add(new Reading(
+                        seconds,
+                        value,
+                        perhaps(r, columns.tide, commaDecimal),
+                        perhaps(r, columns.warmth, commaDecimal)));
                 last = seconds;
                 row++;
             } catch (FormatException e) {
@@ -142,11 +150,7 @@ public final class ReadingsCsv {
             throw new FormatException("No line holds a reading" + (leftOut.isEmpty() ? "" : "; " + leftOut.get(0))
                     + ". Give lines such as 0,-71,1.2");
         }
-        String mapping = "Level from “" + level.column + "”"
-                + level.scale.map(m -> ", " + m.words()).orElse("") + ", time from "
-                + time.map(t -> "“" + t + "”").orElse("line numbers") + ", tide from "
-                + tide.map(t -> "“" + t + "”").orElse("nowhere");
-        return new Contents(new Series(readings), mapping, List.copyOf(leftOut));
+        return new Contents(new Series(readings), columns.mapping(), List.copyOf(leftOut));
     }
 
     private static Optional<String> find(List<String> names, Set<String> known) {
@@ -162,6 +166,13 @@ public final class ReadingsCsv {
         return r.get(column);
     }
 
+    private static Optional<Double> perhaps(CSVRecord r, Optional<String> column, boolean commaDecimal)
+            throws FormatException {
+        return column.isPresent() && !cell(r, column.get()).isEmpty()
+                ? Optional.of(number(r, column.get(), commaDecimal))
+                : Optional.empty();
+    }
+
     private static double number(CSVRecord r, String column, boolean commaDecimal) throws FormatException {
         String cell = cell(r, column).replace('−', '-');
         try {
@@ -175,15 +186,22 @@ public final class ReadingsCsv {
         throw new FormatException("says “" + cell + "” where a number belongs");
     }
 
-    /** The form the program writes itself. */
+    /** The form the program writes itself; the radio's warmth has a column where any reading has one. */
     public static String write(Series series) {
-        StringBuilder text = new StringBuilder("time_s,level_dbm,tide_m\n");
+        return write(
+                series, series.readings().stream().anyMatch(r -> r.celsius().isPresent()));
+    }
+
+    /** @param warmth whether there is a column for the radio's warmth */
+    public static String write(Series series, boolean warmth) {
+        StringBuilder text = new StringBuilder("time_s,level_dbm,tide_m" + (warmth ? ",radio_c" : "") + "\n");
         for (Reading r : series.readings()) {
             text.append(plain(r.seconds()))
                     .append(',')
                     .append(r.levelDbm().map(ReadingsCsv::plain).orElse(""))
                     .append(',')
                     .append(r.tide().map(ReadingsCsv::plain).orElse(""))
+                    .append(warmth ? "," + r.celsius().map(ReadingsCsv::plain).orElse("") : "")
                     .append('\n');
         }
         return text.toString();

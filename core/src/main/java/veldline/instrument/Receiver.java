@@ -10,9 +10,15 @@ public interface Receiver extends Closeable {
     String name() throws IOException;
 
     /**
-     * The next reading. Waits until there is one.
+     * The next reading. Waits until there is one; none is left out, whatever the line does.
      *
      * @throws IOException when it does not answer, in words for a person
      */
     Reading next() throws IOException;
+
+    /** What it hears where nobody sends, dBm in its own bandwidth. */
+    double noise() throws IOException;
+
+    /** How often something had to be asked again. */
+    int again();
 }

@@ -2,9 +2,11 @@ package veldline.instrument;
 
 import java.io.Closeable;
 import java.io.IOException;
+import java.util.HashMap;
+import java.util.List;
 import java.util.Locale;
-import java.util.stream.IntStream;
-import java.util.stream.Stream;
+import java.util.Map;
+import java.util.Optional;
 import org.hipparchus.complex.Complex;
 
 /** A stand-in for an analyser: answers on a loopback port of its own from an antenna on test. */
@@ -13,39 +15,52 @@ public final class SimulatedAnalyser implements Closeable {
 
     private final LineServer server;
     private final AntennaOnTest antenna;
+    private Optional<Running> running = Optional.empty();
+
+    /** A sweep that was asked for, with the points that were read of it. */
+    private record Running(AntennaOnTest.Sweep sweep, double low, double high, int count, Map<Integer, String> read) {
+        String point(int i) {
+            return read.computeIfAbsent(i, k -> {
+                double frequency = low + (high - low) * k / (count - 1);
+                Complex s = sweep.read(frequency);
+                return String.format(Locale.ROOT, "%.1f,%.6f,%.6f", frequency, s.getReal(), s.getImaginary());
+            });
+        }
+    }
 
     public SimulatedAnalyser(AntennaOnTest antenna) throws IOException {
         this.antenna = antenna;
-        this.server = new LineServer("simulated analyser", this::answer);
+        this.server = new LineServer("simulated analyser", Map.of("SWE", this::begin, "POIN?", this::point));
     }
 
     public int port() {
         return server.port();
     }
 
-    private Stream<String> answer(String line) {
-        if (line.equals("NAME")) {
-            return Stream.of("NAME simulated analyser");
+    private String begin(List<Double> numbers) {
+        if (numbers.size() != 3
+                || !(numbers.get(0) > 0)
+                || !(numbers.get(1) > numbers.get(0))
+                || numbers.get(2) < 2
+                || numbers.get(2) > MOST) {
+            throw new IllegalArgumentException("a sweep goes up from over zero in 2 to " + MOST + " points");
         }
-        if (!line.matches("SWEEP \\d{1,12}(\\.\\d+)? \\d{1,12}(\\.\\d+)? \\d{1,4}")) {
-            return Stream.of("ERROR unknown word “" + line + "”; NAME and SWEEP low high count are known");
-        }
-        String[] words = line.split(" ");
-        double low = Double.parseDouble(words[1]);
-        double high = Double.parseDouble(words[2]);
-        int count = Integer.parseInt(words[3]);
-        if (!(low > 0 && high > low) || count < 2 || count > MOST) {
-            return Stream.of("ERROR a sweep goes up from over zero in 2 to " + MOST + " points");
-        }
-        AntennaOnTest.Sweep sweep = antenna.sweep(high);
-        return Stream.concat(
-                IntStream.range(0, count).mapToObj(i -> point(sweep, low + (high - low) * i / (count - 1))),
-                Stream.of("END"));
+        running = Optional.of(new Running(
+                antenna.sweep(numbers.get(1)),
+                numbers.get(0),
+                numbers.get(1),
+                numbers.get(2).intValue(),
+                new HashMap<>()));
+        return "";
     }
 
-    private static String point(AntennaOnTest.Sweep sweep, double frequency) {
-        Complex read = sweep.read(frequency);
-        return String.format(Locale.ROOT, "POINT %.1f %.6f %.6f", frequency, read.getReal(), read.getImaginary());
+    private String point(List<Double> numbers) {
+        Running now = running.orElseThrow(() -> new IllegalArgumentException("no sweep was begun; SWE low,high,count"));
+        int i = numbers.isEmpty() ? -1 : numbers.get(0).intValue();
+        if (i < 0 || i >= now.count) {
+            throw new IllegalArgumentException("point " + i + " is not one of 0 to " + (now.count - 1));
+        }
+        return now.point(i);
     }
 
     @Override

@@ -2,16 +2,24 @@ package veldline.instrument;
 
 import java.io.Closeable;
 import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
-import java.util.stream.Stream;
+import java.util.Map;
+import java.util.Optional;
 import veldline.measure.Reading;
 
 /** A stand-in for a receiver: answers on a loopback port of its own from a world, as fast as it is asked. */
 public final class SimulatedReceiver implements Closeable {
+    /** So many readings can be asked for again. */
+    private static final int KEPT = 256;
+
     private final LineServer server;
     private final World world;
     private final double interval;
     private final double step;
+    private final List<String> kept = new ArrayList<>();
+    private long first;
 
     /**
      * @param interval seconds between readings, in the world's time
@@ -21,29 +29,40 @@ public final class SimulatedReceiver implements Closeable {
         this.world = world;
         this.interval = interval;
         this.step = step;
-        this.server = new LineServer("simulated receiver", line -> Stream.of(answer(line)));
+        this.server = new LineServer("simulated receiver", Map.of("READ?", this::reading, "NOIS?", n -> noise()));
     }
 
     public int port() {
         return server.port();
     }
 
-    private String answer(String line) {
-        return switch (line) {
-            case "NAME" -> "NAME simulated receiver";
-            case "READ" -> {
-                Reading r = world.next(interval, step);
-                yield String.format(
-                        Locale.ROOT,
-                        "LEVEL %.1f %s %s",
-                        r.seconds(),
-                        r.levelDbm()
-                                .map(v -> String.format(Locale.ROOT, "%.2f", v))
-                                .orElse("-"),
-                        r.tide().map(v -> String.format(Locale.ROOT, "%.2f", v)).orElse("-"));
+    private String reading(List<Double> numbers) {
+        long wanted = numbers.isEmpty() ? first + kept.size() : numbers.get(0).longValue();
+        if (wanted < first || wanted > first + kept.size()) {
+            throw new IllegalArgumentException(
+                    "reading " + wanted + " is not one of " + first + " to " + (first + kept.size()));
+        }
+        if (wanted == first + kept.size()) {
+            kept.add(text(world.next(interval, step)));
+            if (kept.size() > 2 * KEPT) {
+                kept.subList(0, KEPT).clear();
+                first += KEPT;
             }
-            default -> "ERROR unknown word “" + line + "”; NAME and READ are known";
-        };
+        }
+        return kept.get((int) (wanted - first));
+    }
+
+    private static String text(Reading r) {
+        return String.format(Locale.ROOT, "%.1f", r.seconds()) + "," + number(r.levelDbm()) + "," + number(r.tide())
+                + "," + number(r.celsius());
+    }
+
+    private static String number(Optional<Double> n) {
+        return n.map(v -> String.format(Locale.ROOT, "%.2f", v)).orElse("9.91E37");
+    }
+
+    private String noise() {
+        return String.format(Locale.ROOT, "%.1f", world.noise());
     }
 
     @Override

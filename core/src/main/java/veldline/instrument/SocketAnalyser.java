@@ -10,8 +10,8 @@ import org.hipparchus.complex.Complex;
 import veldline.line.PortData;
 
 /**
- * An analyser at the other end of a socket. The protocol is lines of text: {@code NAME} is answered by {@code NAME …}, {@code SWEEP low
- * high count} by so many lines {@code POINT hertz re im} of its reflection on 50 Ω and then {@code END}; anything else is {@code ERROR …}.
+ * An analyser at the other end of a socket. {@code SWE low,high,count} begins a sweep and {@code POIN? i} is answered by {@code
+ * hertz,re,im} of its reflection on 50 Ω; a sweep that is stopped leaves nothing on the line.
  */
 public final class SocketAnalyser implements Analyser {
     private static final double LINE = 50;
@@ -35,26 +35,20 @@ public final class SocketAnalyser implements Analyser {
     @Override
     public PortData sweep(double low, double high, int count, IntPredicate goOn) throws IOException {
         List<PortData.Row> rows = new ArrayList<>();
-        String line = socket.ask(String.format(Locale.ROOT, "SWEEP %.1f %.1f %d", low, high, count));
-        for (; !line.equals("END"); line = socket.next()) {
-            String[] words = line.split(" ");
-            try {
-                if (words.length != 4 || !words[0].equals("POINT") || rows.size() == count) {
-                    throw socket.odd(line, "point of a sweep", null);
-                }
-                Complex s = new Complex(Double.parseDouble(words[2]), Double.parseDouble(words[3]));
-                rows.add(new PortData.Row(Double.parseDouble(words[1]), List.of(List.of(s))));
-                if (!goOn.test(rows.size())) {
-                    throw new CancellationException("Stopped; nothing was kept");
-                }
-            } catch (NumberFormatException e) {
-                throw socket.odd(line, "point of a sweep", e);
+        socket.numbers(String.format(Locale.ROOT, "SWE %.1f,%.1f,%d;*OPC?", low, high, count), 1);
+        for (int i = 0; i < count; i++) {
+            double[] n = socket.numbers("POIN? " + i, 3);
+            rows.add(new PortData.Row(n[0], List.of(List.of(new Complex(n[1], n[2])))));
+            if (!goOn.test(rows.size())) {
+                throw new CancellationException("Stopped; nothing was kept");
             }
         }
-        if (rows.size() != count) {
-            throw socket.odd("END after " + rows.size() + " of " + count + " points", "whole sweep", null);
-        }
         return new PortData(PortData.Kind.S, List.of(LINE), rows);
+    }
+
+    /** Brings a fault on, where the other end is a stand-in. */
+    public void fault(Fault fault, int queries) throws IOException {
+        socket.tell(fault.header() + " " + queries);
     }
 
     @Override

@@ -5,12 +5,12 @@ import java.util.Optional;
 import veldline.measure.Reading;
 
 /**
- * A receiver at the other end of a socket. The protocol is lines of text: {@code NAME} is answered by {@code NAME …},
- * {@code READ} by {@code LEVEL seconds dBm tide}, with {@code -} for what there is none of; anything else is {@code
- * ERROR …}.
+ * A receiver at the other end of a socket. {@code READ? n} is answered by {@code seconds,dBm,tide,°C} of its reading number n, so that a
+ * reading that was lost on the way is asked for again; {@code NOIS?} by the level where nobody sends.
  */
 public final class SocketReceiver implements Receiver {
     private final LineSocket socket;
+    private long count;
 
     private SocketReceiver(LineSocket socket) {
         this.socket = socket;
@@ -28,20 +28,28 @@ public final class SocketReceiver implements Receiver {
 
     @Override
     public Reading next() throws IOException {
-        String answer = socket.ask("READ");
-        String[] words = answer.split(" ");
-        try {
-            if (words.length == 4 && words[0].equals("LEVEL")) {
-                return new Reading(Double.parseDouble(words[1]), number(words[2]), number(words[3]));
-            }
-        } catch (NumberFormatException e) {
-            throw socket.odd(answer, "reading", e);
-        }
-        throw socket.odd(answer, "reading", null);
+        double[] n = socket.numbers("READ? " + count, 4);
+        count++;
+        return new Reading(n[0], number(n[1]), number(n[2]), number(n[3]));
     }
 
-    private static Optional<Double> number(String word) {
-        return word.equals("-") ? Optional.empty() : Optional.of(Double.parseDouble(word));
+    @Override
+    public double noise() throws IOException {
+        return socket.numbers("NOIS?", 1)[0];
+    }
+
+    @Override
+    public int again() {
+        return socket.again();
+    }
+
+    private static Optional<Double> number(double n) {
+        return n == LineSocket.NONE ? Optional.empty() : Optional.of(n);
+    }
+
+    /** Brings a fault on, where the other end is a stand-in. */
+    public void fault(Fault fault, int queries) throws IOException {
+        socket.tell(fault.header() + " " + queries);
     }
 
     @Override

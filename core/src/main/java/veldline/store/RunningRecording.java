@@ -59,12 +59,12 @@ public final class RunningRecording implements AutoCloseable {
                 StandardOpenOption.WRITE,
                 StandardOpenOption.TRUNCATE_EXISTING);
         RunningRecording running = new RunningRecording(out);
-        running.write(ReadingsCsv.write(new Series(List.of())));
+        running.write(ReadingsCsv.write(new Series(List.of()), true));
         return running;
     }
 
     public void add(Reading reading) throws IOException {
-        String whole = ReadingsCsv.write(new Series(List.of(reading)));
+        String whole = ReadingsCsv.write(new Series(List.of(reading)), true);
         write(whole.substring(whole.indexOf('\n') + 1));
         if (System.nanoTime() - forced > FORCE_NANOS) {
             out.force(false);

@@ -8,15 +8,18 @@ import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.io.OutputStreamWriter;
+import java.io.UncheckedIOException;
 import java.io.Writer;
 import java.net.InetAddress;
 import java.net.Socket;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.concurrent.CancellationException;
-import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 import veldline.antenna.Yagi;
 import veldline.antenna.YagiShape;
 import veldline.line.PortData;
@@ -107,33 +110,61 @@ class SimulatedAnalyserTest {
         assertThat(told).containsExactly(1, 2, 3);
     }
 
-    /** Whatever comes in, a line goes out that says what would do. */
+    /** What was wrong waits in the queue of errors, in the order it came, and is told once. */
     @Test
-    void oddLinesAreAnswered() throws IOException {
+    void oddLinesWaitInTheQueueOfErrors() throws IOException {
         try (SimulatedAnalyser simulated = new SimulatedAnalyser(built(List.of(), 0));
                 Socket socket = new Socket(InetAddress.getLoopbackAddress(), simulated.port());
-                Writer out = new OutputStreamWriter(socket.getOutputStream(), StandardCharsets.UTF_8);
+                Writer out = new OutputStreamWriter(socket.getOutputStream(), StandardCharsets.US_ASCII);
                 BufferedReader in =
-                        new BufferedReader(new InputStreamReader(socket.getInputStream(), StandardCharsets.UTF_8))) {
-            for (String odd :
-                    List.of("", "SWEEP", "SWEEP 2 1 5", "SWEEP 1 2 1", "SWEEP 1 2 9999", "SWEEP a b c", "READ")) {
-                out.write(odd + "\n");
-                out.flush();
-                assertThat(in.readLine()).as(odd).startsWith("ERROR");
+                        new BufferedReader(new InputStreamReader(socket.getInputStream(), StandardCharsets.US_ASCII))) {
+            out.write("SWE;SWE 2,1,5;SWE 1,2,9999;SWE a,b,c;POIN? 0;READ?;\n*OPC?\n");
+            for (int i = 0; i < 7; i++) {
+                out.write("syst:err?\n");
+            }
+            out.flush();
+            assertThat(in.readLine()).isEqualTo("1");
+            for (String code : List.of("-222", "-222", "-222", "-104", "-222", "-113", "0,")) {
+                assertThat(in.readLine()).startsWith(code);
             }
         }
     }
 
-    /** An answer that is no sweep is told as one, and what it was. */
+    /** An answer that is no point of a sweep is told as what it was. */
     @Test
-    void whatIsNoSweepIsSaid() throws IOException {
-        for (String odd : List.of("ERROR no", "POINT 1 x 0", "END", "LEVEL 1 2 3")) {
-            try (LineServer server = new LineServer("odd analyser", line -> Stream.of(odd));
+    void whatIsNoPointIsSaid() throws IOException {
+        for (String odd : List.of("no", "1,x,0", "1,2", "1,2,3,4")) {
+            try (LineServer server = new LineServer("odd analyser", Map.of("SWE", n -> "", "POIN?", n -> odd));
                     Analyser analyser = SocketAnalyser.onLoopback(server.port())) {
                 assertThatThrownBy(() -> analyser.sweep(1e8, 2e8, 2, n -> true))
                         .isInstanceOf(IOException.class)
-                        .hasMessageContaining(odd.split(" ")[0]);
+                        .hasMessageContaining("“" + odd + "”");
             }
+        }
+    }
+
+    /** Whatever the line does, the sweep that comes is the one that was measured. */
+    @ParameterizedTest
+    @EnumSource(Fault.class)
+    void aFaultChangesNoPoint(Fault fault) throws IOException {
+        PortData clean = swept(built(List.of(), 0));
+        try (SimulatedAnalyser simulated = new SimulatedAnalyser(built(List.of(), 0));
+                SocketAnalyser analyser = SocketAnalyser.onLoopback(simulated.port())) {
+            PortData spoiled = analyser.sweep(0.96 * F, 1.04 * F, 11, n -> {
+                if (n == 4) {
+                    bring(analyser, fault);
+                }
+                return true;
+            });
+            assertThat(spoiled).isEqualTo(clean);
+        }
+    }
+
+    private static void bring(SocketAnalyser analyser, Fault fault) {
+        try {
+            analyser.fault(fault, 1);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
         }
     }
 }

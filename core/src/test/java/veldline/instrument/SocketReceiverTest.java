@@ -4,13 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.io.IOException;
-import java.io.OutputStreamWriter;
-import java.net.InetAddress;
-import java.net.ServerSocket;
-import java.net.Socket;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 import veldline.demo.TernholmSands;
 import veldline.job.Job;
 import veldline.measure.Reading;
@@ -38,25 +38,45 @@ class SocketReceiverTest {
         }
     }
 
-    @Test
-    void nonsenseFromAReceiverIsToldInWords() throws IOException {
-        try (ServerSocket server = new ServerSocket(0, 1, InetAddress.getLoopbackAddress())) {
-            Thread liar = new Thread(() -> {
-                try (Socket s = server.accept();
-                        OutputStreamWriter out = new OutputStreamWriter(s.getOutputStream())) {
-                    out.write("LEVEL soon\n");
-                    out.flush();
-                    s.getInputStream().read();
-                    s.getInputStream().readNBytes(4);
-                } catch (IOException e) {
-                    throw new java.io.UncheckedIOException(e);
+    /** Nothing blocks and no reading is lost: what was asked again is the reading that was made, once and in its place. */
+    @ParameterizedTest
+    @EnumSource(Fault.class)
+    void noReadingIsLostToAFault(Fault fault) throws IOException {
+        World.Hidden hidden = World.Hidden.drawn(4);
+        World twin = new World(JOB, 14, 8, hidden, 9);
+        try (SimulatedReceiver simulated = new SimulatedReceiver(new World(JOB, 14, 8, hidden, 9), 120, 1);
+                SocketReceiver receiver = SocketReceiver.onLoopback(simulated.port())) {
+            for (int i = 0; i < 12; i++) {
+                if (i == 3 || i == 7) {
+                    receiver.fault(fault, 2);
                 }
-            });
-            liar.start();
-            try (Receiver r = SocketReceiver.onLoopback(server.getLocalPort())) {
-                assertThatThrownBy(r::next).isInstanceOf(IOException.class).hasMessageContaining("LEVEL soon");
-                assertThatThrownBy(r::next).isInstanceOf(IOException.class);
+                assertThat(receiver.next()).as("reading " + i).isEqualTo(twin.next(120, 1));
             }
+            assertThat(receiver.again()).isEqualTo(fault == Fault.SLOW ? 0 : 4);
+            assertThat(receiver.noise()).isEqualTo(twin.noise());
+        }
+    }
+
+    /** A fault that stays is told within seconds, in words, and the reading waits where it was. */
+    @ParameterizedTest
+    @CsvSource({"SILENT,silent", "GARBAGE,~", "DROPS,hung up"})
+    void aFaultThatStaysIsToldInWords(Fault fault, String word) throws IOException {
+        World.Hidden hidden = World.Hidden.drawn(4);
+        World twin = new World(JOB, 14, 8, hidden, 9);
+        try (SimulatedReceiver simulated = new SimulatedReceiver(new World(JOB, 14, 8, hidden, 9), 120, 1);
+                SocketReceiver receiver = SocketReceiver.onLoopback(simulated.port())) {
+            receiver.fault(fault, 4);
+            assertThatThrownBy(receiver::next).isInstanceOf(IOException.class).hasMessageContaining(word);
+            assertThat(receiver.next()).isEqualTo(twin.next(120, 1));
+        }
+    }
+
+    /** A reading that is no longer kept is refused, and why is told. */
+    @Test
+    void whatIsWrongWithAQueryIsAskedOfTheInstrument() throws IOException {
+        try (LineServer server = new LineServer("other receiver", Map.of("LEV?", n -> "1"));
+                Receiver receiver = SocketReceiver.onLoopback(server.port())) {
+            assertThatThrownBy(receiver::next).isInstanceOf(IOException.class).hasMessageContaining("-113");
         }
     }
 
