@@ -20,6 +20,7 @@ import veldline.link.HopPlan;
 import veldline.link.LevelLine;
 import veldline.link.OnAir;
 import veldline.path.Geodesic;
+import veldline.prove.RangeWalk;
 
 /**
  * Everything that follows from one job. Never edited.
@@ -44,6 +45,8 @@ import veldline.path.Geodesic;
  * @param moving where an end moves, the share of headings that hold
  * @param stations how each station of the job does
  * @param site the level over the site, where the job has one
+ * @param causes what may be behind a level that falls short
+ * @param walk how far it reaches, by what was read on a walk
  * @param findings by step, in the order they are shown
  */
 public record Assessment(
@@ -77,6 +80,8 @@ public record Assessment(
         Stage<Coverage> site,
         RaiseFigures raise,
         Stage<ProveFigures> prove,
+        CauseFigures causes,
+        Stage<RangeWalk> walk,
         Map<Step, List<Finding>> findings) {
     public Assessment {
         Map<Step, List<Finding>> copy = new EnumMap<>(Step.class);
@@ -170,7 +175,8 @@ public record Assessment(
                 && match.settled()
                 && stations.settled()
                 && site.settled()
-                && prove.settled();
+                && prove.settled()
+                && walk.settled();
     }
 
     /** With what was known before in place of what is still under way. */
@@ -206,6 +212,8 @@ public record Assessment(
                 site.orStale(before.site, asOf),
                 raise,
                 prove.orStale(before.prove, asOf),
+                causes,
+                walk.orStale(before.walk, asOf),
                 findings);
     }
 
@@ -261,6 +269,8 @@ public record Assessment(
                 site,
                 raise,
                 prove,
+                causes,
+                walk,
                 found);
     }
 

@@ -22,6 +22,7 @@ import veldline.link.GainWindow;
 import veldline.link.LevelLine;
 import veldline.link.PowerProfile;
 import veldline.link.PowerProfiles;
+import veldline.prove.RangeWalk;
 import veldline.raise.Aim;
 
 /**
@@ -49,7 +50,7 @@ public final class Assessor {
     private final Memory<TunerLook.Input, TunerLook> tuners = new Memory<>();
     private final Memory<FeedStage.Input, FeedFigures> nearFeeds = new Memory<>();
     private final Memory<FeedStage.Input, FeedFigures> farFeeds = new Memory<>();
-    private final Memory<ProveStage.Input, ProveFigures> proofs = new Memory<>();
+    private final ProveStages proofs = new ProveStages();
 
     /** What decides an SWR curve. */
     private record SweepInput(WireModel model, double frequency, double z0) {}
@@ -125,6 +126,7 @@ public final class Assessor {
         Optional<Worked> allowed =
                 job.madeNear() ? GainWindow.allowed(brief, near.total().value()) : Optional.empty();
         LevelLine line = LineStage.line(job, path, nearAdds, farAdds, ruling.mostEirp());
+        Stage<RangeWalk> walk = proofs.walk(job, depth);
         Assessment bare = new Assessment(
                 job,
                 path,
@@ -161,7 +163,9 @@ public final class Assessor {
                         antenna.value()
                                 .flatMap(f -> RaiseStage.Swung.of(job, f))
                                 .flatMap(w -> aims.of(w, RaiseStage.Swung::aim))),
-                prove(job, depth),
+                proofs.compared(job, depth),
+                proofs.causes(job, path, line, walk),
+                walk,
                 Map.of());
         return Findings.judge(bare);
     }
@@ -321,18 +325,6 @@ public final class Assessor {
                 adds(job, true, gain(job, true, solved), figures),
                 adds(job, false, gain(job, false, solved), figures),
                 Optional.empty()));
-    }
-
-    private Stage<ProveFigures> prove(Job job, Depth depth) {
-        if (!job.prove().complete()) {
-            return new Stage.Failed<>("Nothing to compare yet. Record before the change, then after it.");
-        }
-        ProveStage.Input input = new ProveStage.Input(
-                job.prove(), job.brief().far().radio().sensitivity().value());
-        boolean later = depth == Depth.FIRST || depth == Depth.QUICK;
-        return later && !proofs.knows(input)
-                ? new Stage.Running<>()
-                : Stage.of(() -> proofs.of(input, ProveStage::figures), () -> true);
     }
 
     /** How often each stage had to work, by name; tests hold edits against it. */

@@ -92,6 +92,8 @@ final class Findings {
                     List.of(
                             ProveRules::improvement,
                             ProveRules::prediction,
+                            CauseRules::walk,
+                            CauseRules::causes,
                             ProveRules::margin,
                             ProveRules::gap,
                             ProveRules::spread,

@@ -49,6 +49,7 @@ import veldline.path.Obstruction;
 import veldline.path.Surface;
 import veldline.path.Way;
 import veldline.prove.Recording;
+import veldline.prove.WalkReading;
 import veldline.quantity.Unit;
 import veldline.stock.Metal;
 import veldline.stock.Piece;
@@ -292,6 +293,10 @@ final class OtherJobs {
                 .withFarAntenna(made("helix", 5780e6, "0.115", "1.0", Metal.COPPER, false))
                 .withNearRun(run(craft, List.of(Drawer.part("a-sman-sman")), SMA_JACK))
                 .withFarRun(run(ground, List.of(cable("c-5mm-sma-n", "2")), N_JACK));
+        job = job.withProve(job.prove()
+                .withWalk(WalkReading.read("50 -67, 75 -73, 100 -73, 125 -77, 150 -76, 175 -80, 200 -79, 240 -83,"
+                                + " 280 -82, 320 -85, 360 -, 375 -85, 400 -, 440 -, 480 -")
+                        .orElseThrow()));
         return log(
                 log(job, "2026-10-19T07:40:00Z", "Helix up at the slipway, skiff away on the ebb."),
                 "2026-10-19T09:05:00Z",

@@ -5,7 +5,8 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.Map;
 
 /** From 2.10 to 2.11: a part tells what it does to direct current and which way round it stands, one that splits its other outlets, a run what branches off it, a job
- * has the workshop's drawer, trimming tells when the analyser was calibrated, and an antenna has a mount. */
+ * has the workshop's drawer, trimming tells when the analyser was calibrated, an antenna has a mount, and a proof has what was measured to
+ * find a cause, and a range walk. */
 final class Migration210To211 {
     /** Other outlets, dB to each and dB between them, of the parts that shipped then. */
     private static final Map<String, int[]> SPLIT = Map.of(
@@ -37,6 +38,10 @@ final class Migration210To211 {
             measure(mount, "free", "1.0", "M");
             measure(mount, "wind", "35", "M_S");
             measure(mount, "ice", "0", "MM");
+        }
+        if (job.get("prove") instanceof ObjectNode prove) {
+            prove.putArray("observed");
+            prove.putArray("walk");
         }
         ObjectNode drawer = job.putObject("drawer");
         drawer.putArray("own");

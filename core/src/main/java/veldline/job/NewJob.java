@@ -51,7 +51,9 @@ public final class NewJob {
                         brief.tide().value() > 0 ? ProvePlan.LineUp.TIDE : ProvePlan.LineUp.ORDER,
                         Quantity.of("10", Unit.MINUTE),
                         Quantity.of("1", Unit.DB),
-                        Quantity.of("95", Unit.ONE)),
+                        Quantity.of("95", Unit.ONE),
+                        List.of(),
+                        List.of()),
                 Holdings.NONE,
                 List.of());
     }

@@ -1,5 +1,7 @@
 package veldline.prove;
 
+import java.util.List;
+import java.util.Optional;
 import veldline.explain.Change;
 import veldline.quantity.Quantity;
 
@@ -50,6 +52,36 @@ public sealed interface ProveChange extends Change<ProvePlan> {
         @Override
         public String label() {
             return "skip " + to;
+        }
+    }
+
+    /** What was measured of a symptom; empty where it counts for nothing any more. */
+    record Observe(Symptom symptom, Optional<Quantity> value) implements ProveChange {
+        @Override
+        public ProvePlan applyTo(ProvePlan p) {
+            return p.observing(symptom, value);
+        }
+
+        @Override
+        public String label() {
+            return symptom.words() + value.map(v -> " " + v).orElse(" not measured");
+        }
+    }
+
+    /** What was read on a range walk. */
+    record Walked(List<WalkReading> readings) implements ProveChange {
+        public Walked {
+            readings = List.copyOf(readings);
+        }
+
+        @Override
+        public ProvePlan applyTo(ProvePlan p) {
+            return p.withWalk(readings);
+        }
+
+        @Override
+        public String label() {
+            return readings.size() + " readings of a range walk";
         }
     }
 

@@ -3,6 +3,8 @@ package veldline.prove;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 import veldline.quantity.Quantity;
 
 /**
@@ -15,6 +17,8 @@ import veldline.quantity.Quantity;
  * @param skip seconds left out at the start of each
  * @param step the radio reads in steps of so many dB
  * @param confidence in 100
+ * @param observed what was measured to find out why it falls short, each symptom at most once
+ * @param walk what was read on a walk away from the far end
  */
 @RecordBuilder
 public record ProvePlan(
@@ -24,7 +28,9 @@ public record ProvePlan(
         LineUp lineUp,
         Quantity skip,
         Quantity step,
-        Quantity confidence)
+        Quantity confidence,
+        List<Observed> observed,
+        List<WalkReading> walk)
         implements ProvePlanBuilder.With {
 
     /** How readings of two recordings are brought together. */
@@ -37,6 +43,17 @@ public record ProvePlan(
 
     public ProvePlan {
         recordings = List.copyOf(recordings);
+        observed = List.copyOf(observed);
+        walk = List.copyOf(walk);
+    }
+
+    /** With what was measured of a symptom, or without it. */
+    public ProvePlan observing(Symptom symptom, Optional<Quantity> value) {
+        return withObserved(Stream.of(Symptom.values())
+                .flatMap(s -> s == symptom
+                        ? value.map(v -> new Observed(s, v)).stream()
+                        : observed.stream().filter(o -> o.symptom() == s))
+                .toList());
     }
 
     public boolean complete() {

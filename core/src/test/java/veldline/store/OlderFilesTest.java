@@ -23,6 +23,8 @@ import veldline.job.Job;
 import veldline.link.Air;
 import veldline.link.Jurisdiction;
 import veldline.link.Offer;
+import veldline.measure.Reading;
+import veldline.measure.Series;
 import veldline.path.Way;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
@@ -53,12 +55,22 @@ class OlderFilesTest {
         return copy;
     }
 
-    /** The shelter's panel was a bought one until 2.7, and nobody had unpacked what the skiff carries. */
+    /**
+     * The shelter's panel was a bought one until 2.7, and nobody had unpacked what the skiff carries; until 2.11 no walk was kept, and
+     * nobody asked a radio how warm it was.
+     */
     private static Job bought(Job now, JobFile.Opened then) {
         assertThat(then.job().nearAntenna())
                 .isInstanceOfSatisfying(
                         Bought.class, b -> assertThat(b.inspection()).isEmpty());
-        return now.withNearAntenna(then.job().nearAntenna());
+        return now.withNearAntenna(then.job().nearAntenna())
+                .withProve(now.prove()
+                        .withWalk(List.of())
+                        .withRecordings(now.prove().recordings().stream()
+                                .map(r -> r.withSeries(new Series(r.series().readings().stream()
+                                        .map(x -> new Reading(x.seconds(), x.levelDbm(), x.tide()))
+                                        .toList())))
+                                .toList()));
     }
 
     @Test

@@ -8,62 +8,89 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import veldline.assess.Assessment;
+import veldline.assess.SetUp;
 import veldline.explain.Program;
+import veldline.instrument.FieldTests;
 import veldline.instrument.Receiver;
 import veldline.instrument.SimulatedReceiver;
 import veldline.instrument.SocketReceiver;
+import veldline.instrument.Trouble;
 import veldline.instrument.World;
 import veldline.job.Job;
-import veldline.link.LevelLine;
 import veldline.measure.Reading;
 import veldline.measure.Series;
 import veldline.prove.Recording;
-import veldline.quantity.NumberText;
+import veldline.prove.Symptom;
 import veldline.store.RunningRecording;
 import veldline.study.Progress;
 
-/** Records one tide from a receiver, here a simulated one on a loopback socket. */
+/** Measures on a link that is simulated: one tide from a receiver on a loopback socket, or one test. */
 final class Recorder {
     private static final double READING_EVERY = 120;
     static final int READINGS = 373;
 
-    private Recorder() {}
+    private final Assessment a;
+    private final Job job;
+    private final Trouble trouble;
+    private final long place;
 
-    /** What stands now, in words: recordings of one set-up are rounds of the same thing. */
-    static String setUp(Job job) {
-        return job.yagi()
-                        .map(y -> "Yagi of " + y.elements().size())
-                        .orElse(job.antenna(job.madeNear()).title()) + " at "
-                + NumberText.shown(job.brief().near().height().value(), 0) + " m";
+    /** @param trouble what is wrong on the link that nobody sees */
+    Recorder(Assessment a, Trouble trouble) {
+        this.a = a;
+        this.job = a.job();
+        this.trouble = trouble;
+        this.place = job.name().toLowerCase(Locale.ROOT).hashCode();
+    }
+
+    private double gain() throws IOException {
+        if (job.brief().field().isPresent() || !a.line().answered()) {
+            throw new IOException(
+                    "The line has no level at the far radio, so there is nothing to measure; mend it first");
+        }
+        return a.line().stop("near-antenna").step().value();
+    }
+
+    private double predicted() {
+        return a.line().floor() + a.line().margin().value();
+    }
+
+    /**
+     * What one test comes to, dB over what is expected.
+     *
+     * @throws IOException when there is nothing to measure
+     */
+    double test(Symptom symptom) throws IOException {
+        double middle = a.path().middle().value();
+        return new FieldTests(
+                        job,
+                        gain(),
+                        job.brief().near().height().value(),
+                        tide -> predicted() + a.path().tide().at(tide).bounceDb() - middle,
+                        World.Hidden.drawn(place),
+                        trouble,
+                        place + job.prove().observed().size())
+                .measured(symptom);
     }
 
     /**
      * @return the recording, or as many readings as there were when it was stopped
      * @throws IOException when the receiver does not answer
      */
-    static Recording record(Assessment a, Optional<Path> folder, Progress progress) throws IOException {
-        Job job = a.job();
-        long place = job.name().toLowerCase(Locale.ROOT).hashCode();
+    Recording record(Optional<Path> folder, Progress progress) throws IOException {
         int number = job.prove().recordings().size();
-        if (job.brief().field().isPresent() || !a.line().answered()) {
-            throw new IOException(
-                    "The line has no level at the far radio, so there is nothing to record; mend it first");
-        }
-        double gain = a.line().stop("near-antenna").step().value();
         World world = new World(
                 job,
-                gain,
+                gain(),
                 job.brief().near().height().value(),
                 World.Hidden.drawn(place),
+                trouble,
                 place + 7919L * (number + 1));
         List<Reading> readings = new ArrayList<>();
-        LevelLine line = a.line();
-        double predicted = line.floor() + line.margin().value();
         Recording about = new Recording(
                 "recorded",
-                setUp(job),
+                SetUp.of(job),
                 Instant.now(),
-                new Recording.Quoted(predicted, 1.5, Instant.now(), Program.VERSION),
+                new Recording.Quoted(predicted(), 1.5, Instant.now(), Program.VERSION),
                 new Series(List.of()));
         // Without a folder there is nothing a crash could leave; then it is kept in memory alone.
         Optional<RunningRecording> running =

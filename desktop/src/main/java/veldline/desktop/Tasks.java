@@ -13,6 +13,7 @@ import java.util.function.Supplier;
 import veldline.antenna.OwnWires;
 import veldline.antenna.Polarized;
 import veldline.assess.Assessment;
+import veldline.assess.SetUp;
 import veldline.coverage.Site;
 import veldline.explain.Program;
 import veldline.feed.Holdings;
@@ -47,6 +48,7 @@ final class Tasks {
     private final Consumer<Runnable> toInterface;
     private final Remaking remaking;
     private final Sweeps sweeps;
+    private final Measuring measuring;
 
     Tasks(Workbench work, Studies studies, Consumer<Runnable> toInterface) {
         this.work = work;
@@ -54,6 +56,11 @@ final class Tasks {
         this.toInterface = toInterface;
         this.remaking = new Remaking(work, studies);
         this.sweeps = new Sweeps(work, studies);
+        this.measuring = new Measuring(work, studies);
+    }
+
+    Measuring measuring() {
+        return measuring;
     }
 
     Remaking remaking() {
@@ -64,39 +71,6 @@ final class Tasks {
         return sweeps;
     }
 
-    /** Records one tide as the job stands. */
-    void record(Assessment a) {
-        Optional<Path> folder = work.desk().store().map(JobStore::folder);
-        studies.ask(
-                "Recording",
-                p -> Recorder.record(a, folder, p),
-                o -> {
-                    if (o.stopped()) {
-                        work.desk().afterSaving(() -> forget(folder));
-                        work.tell("Stopped; nothing was kept.");
-                    } else {
-                        Recording r = o.result();
-                        work.apply(new JobChange.OfProve(new ProveChange.Add(r)));
-                        work.desk().saveNow();
-                        work.desk().afterSaving(() -> forget(folder));
-                        work.tell("Recorded " + r.series().size() + " readings, " + r.setUp() + ".");
-                    }
-                },
-                e -> work.tell(e.getMessage()));
-    }
-
-    /** The job holds the recording now, or nobody wants it; what stays behind in a fault is only read again. */
-    private static void forget(Optional<Path> folder) {
-        folder.ifPresent(f -> {
-            try {
-                RunningRecording.forget(f);
-            } catch (IOException e) {
-                // A trace that cannot be taken away is offered again when the job is opened, which loses nothing.
-                return;
-            }
-        });
-    }
-
     /** Puts what a crash left of a recording into the job that is on the desk. */
     static void recover(Workbench work) {
         work.desk()
@@ -105,7 +79,7 @@ final class Tasks {
                 .ifPresent(f -> RunningRecording.left(f).ifPresent(r -> {
                     work.apply(new JobChange.OfProve(new ProveChange.Add(r)));
                     work.desk().saveNow();
-                    work.desk().afterSaving(() -> forget(Optional.of(f)));
+                    work.desk().afterSaving(() -> Measuring.forget(Optional.of(f)));
                     work.tell("A recording was cut short; its " + r.series().size() + " readings are kept as “"
                             + r.name() + "”.");
                 }));
@@ -132,7 +106,7 @@ final class Tasks {
                     ReadingsCsv.Contents c = o.result();
                     Recording r = new Recording(
                             file.getFileName().toString(),
-                            Recorder.setUp(a.job()),
+                            SetUp.of(a.job()),
                             Instant.now(),
                             new Recording.Quoted(
                                     a.line().floor() + a.line().margin().value(), 1.5, Instant.now(), Program.VERSION),

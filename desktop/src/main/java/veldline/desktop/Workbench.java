@@ -313,7 +313,7 @@ public final class Workbench implements AutoCloseable {
 
     public void command(Input.Command command) {
         switch (command) {
-            case RECORD -> assessment.ifPresent(tasks::record);
+            case RECORD, FIELD_TEST -> tasks.measuring().ask(command, showing());
             case IMPROVE -> improve();
             case SECTORS -> adviser.sectors(desk.job());
             case FINER -> adviser.fine(desk.job());

@@ -19,6 +19,8 @@ import veldline.desktop.part.PictureView;
 import veldline.explain.Origin;
 import veldline.job.JobChange;
 import veldline.picture.Mark;
+import veldline.prove.ProveChange;
+import veldline.prove.WalkReading;
 import veldline.raise.AimReading;
 import veldline.raise.RaiseChange;
 
@@ -52,6 +54,20 @@ class NumberCrawlerTest extends WindowTest {
                 });
                 settle();
                 crawl(window, "swing", lacking, seen);
+            }
+            if (step == Step.PROVE) {
+                interact(() -> {
+                    work.apply(new JobChange.OfProve(new ProveChange.Walked(
+                            WalkReading.read("100 -40, 200 -46, 300 -50, 400 -51, 600 -56, 800 -58, 1000 -61, 1200 -62,"
+                                            + " 1500 -66, 2000 -67, 2400 -70, 3000 -")
+                                    .orElseThrow())));
+                    work.pick("set:prove=walk");
+                });
+                settle();
+                crawl(window, "walk", lacking, seen);
+                interact(() -> work.pick("set:prove=why"));
+                settle();
+                crawl(window, "why", lacking, seen);
             }
             if (step == Step.FEED_RUN) {
                 for (String look : List.of("OUTLETS", "HAND", "END", "CABLE", "DRAWER")) {

@@ -88,6 +88,7 @@ public sealed interface Input {
     /** Something a bench asks the window to do. */
     enum Command {
         RECORD,
+        FIELD_TEST,
         READ_CSV,
         READ_WIRES,
         READ_GROUND,

@@ -1,7 +1,9 @@
 package veldline.desktop.prove;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import veldline.assess.Step;
@@ -10,12 +12,15 @@ import veldline.desktop.bench.Input;
 import veldline.desktop.bench.Limits;
 import veldline.desktop.bench.Showing;
 import veldline.job.JobChange;
+import veldline.link.BriefChange;
 import veldline.picture.Picture;
 import veldline.prove.ProveChange;
 import veldline.prove.ProvePlan;
 import veldline.prove.Recording;
+import veldline.quantity.Quantity;
+import veldline.quantity.Unit;
 
-/** Before and after, lined up, and how sure the difference is; recordings are walked. */
+/** Before and after, lined up, and how sure the difference is; how far it reaches; and why it falls short. Each is walked. */
 public final class ProveBench implements Bench {
     @Override
     public Step step() {
@@ -24,13 +29,45 @@ public final class ProveBench implements Bench {
 
     @Override
     public String heading(Showing s) {
-        return "What to compare";
+        return switch (page(s)) {
+            case "walk" -> "How far it reaches";
+            case "why" -> "What was measured";
+            default -> "What to compare";
+        };
+    }
+
+    static final String PAGE = "prove";
+
+    private static String page(Showing s) {
+        return s.noted().getOrDefault(PAGE, "compare");
     }
 
     @Override
     public List<Input> inputs(Showing s) {
-        ProvePlan p = s.job().prove();
         List<Input> in = new ArrayList<>();
+        Map<String, String> words = new LinkedHashMap<>();
+        words.put("compare", "before and after");
+        words.put("walk", "a range walk");
+        words.put("why", "why it falls short");
+        in.add(new Input.Pick(
+                "page",
+                "What is looked at",
+                words.entrySet().stream()
+                        .map(w -> new Input.Option(
+                                w.getValue(),
+                                w.getKey().equals(page(s)),
+                                new Input.Outcome.Picked("set:" + PAGE + "=" + w.getKey())))
+                        .toList()));
+        switch (page(s)) {
+            case "walk" -> in.addAll(WalkInputs.of(s));
+            case "why" -> in.addAll(WhyInputs.of(s));
+            default -> compare(in, s);
+        }
+        return in;
+    }
+
+    private static void compare(List<Input> in, Showing s) {
+        ProvePlan p = s.job().prove();
         if (!p.recordings().isEmpty()) {
             in.add(new Input.Pick("before", "Before", options(p, true)));
             in.add(new Input.Pick("after", "After", options(p, false)));
@@ -54,12 +91,7 @@ public final class ProveBench implements Bench {
                         p.skip(),
                         "",
                         Limits.within(0, 36_000, "0", "10 h", q -> lift(new ProveChange.Skip(q)))),
-                new Input.Value(
-                        "sure",
-                        "Sure, in 100",
-                        p.confidence(),
-                        "",
-                        Limits.within(50, 99.9, "50", "99.9", q -> lift(new ProveChange.Sure(q))))));
+                sure(s)));
         if (s.busy().isPresent()) {
             in.add(new Input.Action("stop", "Stop and keep nothing", "Esc", Input.Command.STOP));
         } else {
@@ -70,7 +102,15 @@ public final class ProveBench implements Bench {
                 "source",
                 "The receiver is a simulated one on a loopback socket: a tide passes in seconds. Before a"
                         + " transmit test: people clear, right region set, listen first."));
-        return in;
+    }
+
+    static Input.Value sure(Showing s) {
+        return new Input.Value(
+                "sure",
+                "Sure, in 100",
+                s.job().prove().confidence(),
+                "",
+                Limits.within(50, 99.9, "50", "99.9", q -> lift(new ProveChange.Sure(q))));
     }
 
     private static List<Input.Option> options(ProvePlan p, boolean before) {
@@ -92,7 +132,11 @@ public final class ProveBench implements Bench {
 
     @Override
     public Picture centre(Showing s, double width, double height) {
-        return new ProvePicture(s, width, height).draw();
+        return switch (page(s)) {
+            case "walk" -> new WalkPicture(s, width, height).draw();
+            case "why" -> new WhyPicture(s, width, height).draw();
+            default -> new ProvePicture(s, width, height).draw();
+        };
     }
 
     @Override
@@ -102,15 +146,33 @@ public final class ProveBench implements Bench {
 
     @Override
     public List<String> walk(Showing s) {
-        return IntStream.range(0, s.job().prove().recordings().size())
-                .mapToObj(i -> "recording:" + i)
-                .toList();
+        return switch (page(s)) {
+            case "walk" -> zones("walked:", s.job().prove().walk().size());
+            case "why" -> WhyPicture.zones();
+            default -> zones("recording:", s.job().prove().recordings().size());
+        };
+    }
+
+    private static List<String> zones(String name, int count) {
+        return IntStream.range(0, count).mapToObj(i -> name + i).toList();
+    }
+
+    @Override
+    public Optional<JobChange> dragged(
+            Showing s, String zone, double fromX, double fromY, double x, double y, double width, double height) {
+        if (zone.equals("wanted")) {
+            double margin = new WalkPicture(s, width, height).marginAt(y);
+            return Optional.of(new JobChange.OfBrief(new BriefChange.MarginWanted(Quantity.shown(margin, Unit.DB, 1))));
+        }
+        return WhyPicture.test(zone)
+                .map(t -> WhyInputs.observe(
+                        t, Optional.of(Quantity.shown(new WhyPicture(s, width, height).valueAt(x), Unit.DB, 1))));
     }
 
     @Override
     public Optional<JobChange> taken(Showing s, String zone) {
         ProvePlan p = s.job().prove();
-        if (p.recordings().isEmpty()) {
+        if (p.recordings().isEmpty() || !page(s).equals("compare")) {
             return Optional.empty();
         }
         int i = s.pickedIndex(
@@ -120,6 +182,10 @@ public final class ProveBench implements Bench {
 
     @Override
     public int walkStart(Showing s) {
-        return Math.max(0, s.job().prove().recordings().size() - 1);
+        return switch (page(s)) {
+            case "walk" -> Math.max(0, s.job().prove().walk().size() - 1);
+            case "why" -> 0;
+            default -> Math.max(0, s.job().prove().recordings().size() - 1);
+        };
     }
 }

@@ -155,8 +155,7 @@ final class ProvePicture {
         pen.text(what, right + 8, at + dy - 4, Anchor.START, 12.5, Face.BOLD, Role.INK, Origin.Plain.NAME);
         pen.text(
                 w.number(), right + 62, at + dy - 4, Anchor.START, 13, Face.MONO_BOLD, Role.INK, Origin.Plain.MEASURED);
-        pen.line(right + 62, at + dy, right + 108, at + dy, Role.INK, 1);
-        pen.line(right + 62, at + dy + 3, right + 108, at + dy + 3, Role.INK, 1);
+        Underline.measured(pen, right + 62, right + 108, at + dy);
     }
 
     /** Means with lowest and highest, broken where nothing was heard: no line is drawn through silence. */

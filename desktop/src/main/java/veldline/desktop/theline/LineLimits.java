@@ -1,5 +1,6 @@
 package veldline.desktop.theline;
 
+import java.util.Optional;
 import java.util.stream.DoubleStream;
 import java.util.stream.Stream;
 import veldline.explain.Finding;
@@ -21,8 +22,11 @@ final class LineLimits {
     private final LineColumns columns;
     private final LineScale scale;
     private final Pen pen;
+    private final Optional<Double> measured;
 
-    LineLimits(LevelLine line, LineColumns columns, LineScale scale, Pen pen) {
+    /** @param measured level that was read at the far radio, whose number is kept clear of, too */
+    LineLimits(LevelLine line, LineColumns columns, LineScale scale, Pen pen, Optional<Double> measured) {
+        this.measured = measured;
         this.line = line;
         this.columns = columns;
         this.scale = scale;
@@ -109,6 +113,12 @@ final class LineLimits {
 
     /** Whether a text so wide keeps clear of the numbers on the far part of the line. */
     private boolean clearOfLevels(At at, double wide) {
+        double read = columns.middle(line.stops().size() - 1) - 112;
+        if (measured.filter(m -> Math.abs(scale.farY(m) + 26 - at.y()) < 17).isPresent()
+                && at.x() + wide > read
+                && at.x() < read + 130) {
+            return false;
+        }
         for (int i = line.path() + 1; i < line.stops().size(); i++) {
             Stop s = line.stops().get(i);
             double over = Math.min(scale.farY(s.level().value()), scale.farY(s.before()));

@@ -95,7 +95,7 @@ public final class LinePicture {
     private Picture draw() {
         tint();
         axis();
-        new LineLimits(line, columns, scale, pen).draw();
+        new LineLimits(line, columns, scale, pen, measured).draw();
         former.filter(f -> f.stops().size() == line.stops().size() && f.path() == line.path() && f.answered())
                 .ifPresent(f -> pen.path(points(f, 0, f.stops().size() - 1), Role.EDGE, 1.2, Dash.SOLID));
         worst();

@@ -76,7 +76,9 @@ class RoomTest {
                     ProvePlan.LineUp.TIDE,
                     JOB.prove().skip(),
                     JOB.prove().step(),
-                    JOB.prove().confidence())),
+                    JOB.prove().confidence(),
+                    List.of(),
+                    List.of())),
             "broken at the far end",
             new JobChange.OfRun(false, new FeedChange.Insert(0, Drawer.part("a-sman-nj"))).applyTo(JOB),
             "150 MHz",
@@ -122,6 +124,14 @@ class RoomTest {
                 .applyTo(JOB);
         return Stream.of(JOB, swung)
                 .map(job -> looked(job, ASSESSOR.assess(job), Step.RAISE, "near-antenna", "raise", "swing"));
+    }
+
+    @TestFactory
+    Stream<DynamicTest> everyProofHasRoom() {
+        return TernholmSands.all().stream().flatMap(job -> {
+            Assessment a = ASSESSOR.assess(job);
+            return Stream.of("walk", "why").map(look -> looked(job, a, Step.PROVE, "near-antenna", "prove", look));
+        });
     }
 
     @TestFactory

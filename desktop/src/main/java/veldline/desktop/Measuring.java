@@ -1,0 +1,92 @@
+package veldline.desktop;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.Locale;
+import java.util.Optional;
+import veldline.assess.Assessment;
+import veldline.desktop.bench.Input;
+import veldline.desktop.bench.Showing;
+import veldline.desktop.prove.WhyInputs;
+import veldline.instrument.Trouble;
+import veldline.job.JobChange;
+import veldline.prove.ProveChange;
+import veldline.prove.Recording;
+import veldline.prove.Symptom;
+import veldline.quantity.NumberText;
+import veldline.quantity.Quantity;
+import veldline.quantity.Unit;
+import veldline.store.JobStore;
+import veldline.store.RunningRecording;
+
+/** Measures on the link, here a simulated one: a recording of a tide, or one test. */
+final class Measuring {
+    private final Workbench work;
+    private final Studies studies;
+
+    Measuring(Workbench work, Studies studies) {
+        this.work = work;
+        this.studies = studies;
+    }
+
+    void ask(Input.Command command, Optional<Showing> showing) {
+        showing.ifPresent(s -> ask(command, s));
+    }
+
+    private void ask(Input.Command command, Showing s) {
+        Trouble trouble = WhyInputs.HIDDEN.equals(s.noted().get(WhyInputs.FAULT))
+                ? Trouble.drawn(s.job().name().toLowerCase(Locale.ROOT).hashCode())
+                : Trouble.NONE;
+        if (command == Input.Command.RECORD) {
+            record(s.assessment(), trouble);
+        } else {
+            test(s.assessment(), trouble, WhyInputs.test(s));
+        }
+    }
+
+    /** Records one tide as the job stands. */
+    private void record(Assessment a, Trouble trouble) {
+        Optional<Path> folder = work.desk().store().map(JobStore::folder);
+        studies.ask(
+                "Recording",
+                p -> new Recorder(a, trouble).record(folder, p),
+                o -> {
+                    if (o.stopped()) {
+                        work.desk().afterSaving(() -> forget(folder));
+                        work.tell("Stopped; nothing was kept.");
+                    } else {
+                        Recording r = o.result();
+                        work.apply(new JobChange.OfProve(new ProveChange.Add(r)));
+                        work.desk().saveNow();
+                        work.desk().afterSaving(() -> forget(folder));
+                        work.tell("Recorded " + r.series().size() + " readings, " + r.setUp() + ".");
+                    }
+                },
+                e -> work.tell(e.getMessage()));
+    }
+
+    /** Makes one test and keeps what came of it. */
+    private void test(Assessment a, Trouble trouble, Symptom test) {
+        studies.ask(
+                "Testing",
+                p -> new Recorder(a, trouble).test(test),
+                o -> {
+                    work.apply(new JobChange.OfProve(
+                            new ProveChange.Observe(test, Optional.of(Quantity.shown(o.result(), Unit.DB, 1)))));
+                    work.tell(test.title() + ": " + NumberText.signed(o.result(), 1) + " dB.");
+                },
+                e -> work.tell(e.getMessage()));
+    }
+
+    /** The job holds the recording now, or nobody wants it; what stays behind in a fault is only read again. */
+    static void forget(Optional<Path> folder) {
+        folder.ifPresent(f -> {
+            try {
+                RunningRecording.forget(f);
+            } catch (IOException e) {
+                // A trace that cannot be taken away is offered again when the job is opened, which loses nothing.
+                return;
+            }
+        });
+    }
+}
