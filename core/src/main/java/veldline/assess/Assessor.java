@@ -164,7 +164,7 @@ public final class Assessor {
                                 .flatMap(f -> RaiseStage.Swung.of(job, f))
                                 .flatMap(w -> aims.of(w, RaiseStage.Swung::aim))),
                 proofs.compared(job, depth),
-                proofs.causes(job, path, line, walk),
+                proofs.causes(job, path, line, walk, depth),
                 walk,
                 Map.of());
         return Findings.judge(bare);

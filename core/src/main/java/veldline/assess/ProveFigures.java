@@ -1,6 +1,7 @@
 package veldline.assess;
 
 import veldline.explain.Worked;
+import veldline.measure.Strip;
 import veldline.prove.Comparison;
 import veldline.prove.Recording;
 import veldline.prove.Verdict;
@@ -12,6 +13,7 @@ import veldline.prove.Verdict;
  * @param predicted what was worked out for it, from the two frozen predictions
  * @param medianAfter and its tenth percentile beside it
  * @param margin the measured level over the floor
+ * @param beforeStrip both recordings as they are drawn, over the same time
  */
 public record ProveFigures(
         Recording before,
@@ -24,4 +26,6 @@ public record ProveFigures(
         Worked tenthAfter,
         Worked margin,
         int rounds,
-        Verdict verdict) {}
+        Verdict verdict,
+        Strip beforeStrip,
+        Strip afterStrip) {}

@@ -3,6 +3,7 @@ package veldline.assess;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
 import veldline.measure.Series;
+import veldline.measure.Strip;
 import veldline.prove.Comparison;
 import veldline.prove.ProvePlan;
 import veldline.prove.Recording;
@@ -39,6 +40,9 @@ final class ProveStage {
             "Sum of decibels",
             "As good as the radio's own reading, ±2 dB is usual");
 
+    /** Steps a recording is drawn in. */
+    private static final int BINS = 62;
+
     record Input(ProvePlan plan, double floor) {}
 
     private ProveStage() {}
@@ -56,6 +60,8 @@ final class ProveStage {
                 in.floor,
                 plan.step().value(),
                 plan.confidence().value() / 100);
+        // A reading at the very end belongs to the last step.
+        double end = Math.nextUp(Math.max(1, Math.max(last(before.series()), last(after.series()))));
         int rounds = Verdict.rounds(plan.recordings(), before.setUp(), after.setUp());
         Worked median = quantile(MEDIAN, a, in.floor, 0.5, "middle reading after");
         return new ProveFigures(
@@ -82,7 +88,13 @@ final class ProveStage {
                         .typed("b", "floor", in.floor, "dBm", 2)
                         .gives(median.value() - in.floor, "dB", 1, 2),
                 rounds,
-                Verdict.of(c.low(), c.difference().value(), c.high(), rounds));
+                Verdict.of(c.low(), c.difference().value(), c.high(), rounds),
+                Strip.of(before.series(), end, BINS),
+                Strip.of(after.series(), end, BINS));
+    }
+
+    private static double last(Series s) {
+        return s.readings().isEmpty() ? 1 : s.readings().get(s.size() - 1).seconds();
     }
 
     private static Worked quantile(Formula formula, Series series, double floor, double share, String what) {

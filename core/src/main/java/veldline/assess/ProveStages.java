@@ -49,8 +49,10 @@ final class ProveStages {
                 : Stage.of(() -> walks.of(in, WalkInput::figures), () -> true);
     }
 
-    CauseFigures causes(Job job, PathFigures path, LevelLine line, Stage<RangeWalk> walk) {
+    /** A recording that was not looked at yet waits for more than a quick look: there may be a million readings in it. */
+    CauseFigures causes(Job job, PathFigures path, LevelLine line, Stage<RangeWalk> walk, Assessor.Depth depth) {
         List<Observed> recorded = CauseFigures.Read.of(job, path)
+                .filter(r -> !later(depth) || shortfalls.knows(r))
                 .map(r -> shortfalls.of(r, CauseFigures.Read::observed))
                 .orElse(List.of());
         return CauseFigures.of(job, line, recorded, walk.value());

@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.DoubleSupplier;
+import java.util.function.Supplier;
 import veldline.measure.Reading;
 
 /** A stand-in for a receiver: answers on a loopback port of its own from a world, as fast as it is asked. */
@@ -15,9 +17,8 @@ public final class SimulatedReceiver implements Closeable {
     private static final int KEPT = 256;
 
     private final LineServer server;
-    private final World world;
-    private final double interval;
-    private final double step;
+    private final Supplier<Reading> heard;
+    private final DoubleSupplier noise;
     private final List<String> kept = new ArrayList<>();
     private long first;
 
@@ -26,9 +27,21 @@ public final class SimulatedReceiver implements Closeable {
      * @param step it reads in steps of so many dB
      */
     public SimulatedReceiver(World world, double interval, double step) throws IOException {
-        this.world = world;
-        this.interval = interval;
-        this.step = step;
+        this(() -> world.next(interval, step), world::noise);
+    }
+
+    /**
+     * At the antenna that is swung.
+     *
+     * @param floor what it hears where nobody sends, dBm
+     */
+    public SimulatedReceiver(SwungLink link, double step, double floor) throws IOException {
+        this(() -> link.next(step), () -> floor);
+    }
+
+    private SimulatedReceiver(Supplier<Reading> heard, DoubleSupplier noise) throws IOException {
+        this.heard = heard;
+        this.noise = noise;
         this.server = new LineServer("simulated receiver", Map.of("READ?", this::reading, "NOIS?", n -> noise()));
     }
 
@@ -43,7 +56,7 @@ public final class SimulatedReceiver implements Closeable {
                     "reading " + wanted + " is not one of " + first + " to " + (first + kept.size()));
         }
         if (wanted == first + kept.size()) {
-            kept.add(text(world.next(interval, step)));
+            kept.add(text(heard.get()));
             if (kept.size() > 2 * KEPT) {
                 kept.subList(0, KEPT).clear();
                 first += KEPT;
@@ -62,7 +75,7 @@ public final class SimulatedReceiver implements Closeable {
     }
 
     private String noise() {
-        return String.format(Locale.ROOT, "%.1f", world.noise());
+        return String.format(Locale.ROOT, "%.1f", noise.getAsDouble());
     }
 
     @Override

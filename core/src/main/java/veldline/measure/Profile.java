@@ -27,6 +27,8 @@ public record Profile(RealVector values, RealMatrix covariance, double spread, d
     private static final double LONGEST = 0.995;
     /** A memory longer than this part of the recording cannot be told from the polyline itself. */
     private static final double LEAST_MEMORIES = 12;
+    /** Gaps that differ by less than this part are one. */
+    private static final double SAME = 1e-6;
     /** Keeps knots without readings from making the equations singular; far below one reading's weight. */
     private static final double TETHER = 1e-7;
 
@@ -121,14 +123,25 @@ public record Profile(RealVector values, RealMatrix covariance, double spread, d
                 normal[k][k] = TETHER;
             }
             double square = 0;
+            // A row has at most four entries: two for this reading, two for the one before.
+            int[] at = new int[4];
+            double[] x = new double[4];
+            double gap = 0;
+            double keep = 0;
+            double scale = 1;
+            double log = 0;
             for (int i = 0; i < n; i++) {
-                double keep = i == 0 ? 0 : Math.pow(rho, Math.max(1e-6, (seconds[i] - seconds[i - 1]) / step));
-                double scale = Math.sqrt(Math.max(1e-9, 1 - keep * keep));
-                logScale += Math.log(scale);
+                double now = i == 0 ? 0 : Math.max(1e-6, (seconds[i] - seconds[i - 1]) / step);
+                // Most gaps are the same but for the last digits, and a power and a logarithm are dear a million times
+                // over.
+                if (Math.abs(now - gap) > SAME * now) {
+                    gap = now;
+                    keep = Math.pow(rho, gap);
+                    scale = Math.sqrt(Math.max(1e-9, 1 - keep * keep));
+                    log = Math.log(scale);
+                }
+                logScale += log;
                 double y = (levels[i] - (i == 0 ? 0 : keep * levels[i - 1])) / scale;
-                // A row has at most four entries: two for this reading, two for the one before.
-                int[] at = new int[4];
-                double[] x = new double[4];
                 row(places.get(i), 1 / scale, at, x, 0);
                 row(places.get(Math.max(0, i - 1)), -keep / scale, at, x, 2);
                 for (int a = 0; a < 4; a++) {
@@ -146,11 +159,11 @@ public record Profile(RealVector values, RealMatrix covariance, double spread, d
             RealVector rightSide = new ArrayRealVector(right, false);
             this.beta = inverse.operate(rightSide);
             this.sigma2 = Math.max(1e-9, (square - beta.dotProduct(rightSide)) / Math.max(1, n - p));
-            double log = 0;
+            double determinant = 0;
             for (int k = 0; k < knots; k++) {
-                log += 2 * Math.log(factors.getL().getEntry(k, k));
+                determinant += 2 * Math.log(factors.getL().getEntry(k, k));
             }
-            this.logDeterminant = log;
+            this.logDeterminant = determinant;
         }
 
         private void row(Place place, double scale, int[] at, double[] x, int from) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.hipparchus.distribution.continuous.TDistribution;
 import org.hipparchus.linear.ArrayRealVector;
 import org.hipparchus.linear.RealVector;
@@ -90,8 +91,10 @@ public record Comparison(
                     + b.heard() + " before and " + a.heard() + " after. Record for longer");
         }
         RealVector weights = common(b, a);
-        Censored.Estimate eb = b.estimate(weights, floor);
-        Censored.Estimate ea = a.estimate(weights, floor);
+        List<Censored.Estimate> both =
+                Stream.of(b, a).parallel().map(s -> s.estimate(weights, floor)).toList();
+        Censored.Estimate eb = both.get(0);
+        Censored.Estimate ea = both.get(1);
         double meanB = eb.mean();
         double meanA = ea.mean();
         double vb = Math.max(1e-9, eb.variance());

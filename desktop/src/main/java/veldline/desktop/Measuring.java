@@ -2,8 +2,11 @@ package veldline.desktop;
 
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.function.Consumer;
 import veldline.assess.Assessment;
 import veldline.desktop.bench.Input;
 import veldline.desktop.bench.Showing;
@@ -16,6 +19,8 @@ import veldline.prove.Symptom;
 import veldline.quantity.NumberText;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
+import veldline.raise.AimReading;
+import veldline.raise.RaiseChange;
 import veldline.store.JobStore;
 import veldline.store.RunningRecording;
 
@@ -23,8 +28,10 @@ import veldline.store.RunningRecording;
 final class Measuring {
     private final Workbench work;
     private final Studies studies;
+    private final Consumer<Runnable> toInterface;
 
-    Measuring(Workbench work, Studies studies) {
+    Measuring(Workbench work, Studies studies, Consumer<Runnable> toInterface) {
+        this.toInterface = toInterface;
         this.work = work;
         this.studies = studies;
     }
@@ -39,6 +46,8 @@ final class Measuring {
                 : Trouble.NONE;
         if (command == Input.Command.RECORD) {
             record(s.assessment(), trouble);
+        } else if (command == Input.Command.SWING) {
+            swing(s.assessment());
         } else {
             test(s.assessment(), trouble, WhyInputs.test(s));
         }
@@ -63,6 +72,34 @@ final class Measuring {
                     }
                 },
                 e -> work.tell(e.getMessage()));
+    }
+
+    /** Swings the antenna; each reading is shown as it comes, and all of them are one edit. */
+    private void swing(Assessment a) {
+        AtomicBoolean first = new AtomicBoolean(true);
+        studies.ask(
+                "Swinging",
+                p -> new Swinger(a).swing((read, of) -> {
+                    toInterface.accept(() -> show(read, first.getAndSet(false)));
+                    return p.step(read.size(), of, "");
+                }),
+                o -> {
+                    if (!o.result().isEmpty()) {
+                        show(o.result(), first.getAndSet(false));
+                    }
+                    work.tell((o.stopped() ? "Stopped; " : "Swung past both edges; ")
+                            + o.result().size() + " readings.");
+                },
+                e -> work.tell(e.getMessage()));
+    }
+
+    private void show(List<AimReading> read, boolean first) {
+        JobChange change = new JobChange.OfRaise(new RaiseChange.Swung(read));
+        if (first) {
+            work.apply(change);
+        } else {
+            work.goOn(change);
+        }
     }
 
     /** Makes one test and keeps what came of it. */

@@ -56,7 +56,7 @@ final class Tasks {
         this.toInterface = toInterface;
         this.remaking = new Remaking(work, studies);
         this.sweeps = new Sweeps(work, studies);
-        this.measuring = new Measuring(work, studies);
+        this.measuring = new Measuring(work, studies, toInterface);
     }
 
     Measuring measuring() {

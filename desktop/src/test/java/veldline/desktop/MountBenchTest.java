@@ -7,8 +7,10 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import veldline.assess.Step;
+import veldline.desktop.bench.Input;
 import veldline.explain.Finding;
 import veldline.picture.Mark;
+import veldline.raise.Aim;
 import veldline.raise.Declination;
 
 /** An antenna on its mount: drawn up, blown at harder, and aimed by a compass whose declination was typed. */
@@ -115,6 +117,38 @@ class MountBenchTest extends WindowTest {
         assertThat(work.desk().job().raise().swung())
                 .as("what was not understood changes nothing")
                 .hasSize(8);
+    }
+
+    /** Rotator and receiver over their sockets: readings come one by one, and all of them are one edit. */
+    @Test
+    void anAntennaIsSwungByItsRotator() {
+        settle();
+        interact(() -> {
+            work.go(Step.RAISE);
+            work.pick("set:raise=swing");
+        });
+        settle();
+        int edits = work.desk().history().at();
+        interact(() -> work.command(Input.Command.SWING));
+        until(() -> work.showing()
+                .flatMap(s -> s.assessment().raise().aim())
+                .filter(a -> a.edges())
+                .isPresent());
+        settle();
+        double off = Aim.off(
+                work.showing()
+                        .orElseThrow()
+                        .assessment()
+                        .raise()
+                        .aim()
+                        .orElseThrow()
+                        .mark()
+                        .value(),
+                work.showing().orElseThrow().assessment().raise().bearing(true).value());
+        assertThat(Math.abs(off)).as("the map is off by a few degrees").isLessThan(12);
+        assertThat(work.desk().history().at()).isEqualTo(edits + 1);
+        push(KeyCode.CONTROL, KeyCode.Z);
+        until(() -> work.desk().job().raise().swung().isEmpty());
     }
 
     private void type(String text) {

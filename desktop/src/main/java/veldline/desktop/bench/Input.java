@@ -89,6 +89,7 @@ public sealed interface Input {
     enum Command {
         RECORD,
         FIELD_TEST,
+        SWING,
         READ_CSV,
         READ_WIRES,
         READ_GROUND,

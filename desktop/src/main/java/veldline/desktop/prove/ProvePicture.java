@@ -1,18 +1,16 @@
 package veldline.desktop.prove;
 
 import java.util.ArrayList;
-import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.DoubleStream;
+import java.util.stream.Stream;
 import veldline.assess.ProveFigures;
 import veldline.assess.Step;
 import veldline.desktop.bench.Showing;
 import veldline.desktop.part.EmptyPicture;
 import veldline.explain.Origin;
 import veldline.explain.Worked;
-import veldline.measure.Reading;
-import veldline.measure.Series;
+import veldline.measure.Strip;
 import veldline.picture.Axis;
 import veldline.picture.Mark.Anchor;
 import veldline.picture.Mark.At;
@@ -27,8 +25,6 @@ import veldline.quantity.NumberText;
 
 /** Two strips of readings over a tide, and the improvement measured beside the one worked out. */
 final class ProvePicture {
-    private static final int BINS = 62;
-
     private final Showing s;
     private final ProvePlan plan;
     private final Pen pen;
@@ -103,9 +99,9 @@ final class ProvePicture {
         double bottom = pen.height() * 0.56;
         double left = 56;
         double right = pen.width() - 138;
-        Series b = p.before().series();
-        Series a = p.after().series();
-        double end = Math.max(last(a), last(b));
+        Strip b = p.beforeStrip();
+        Strip a = p.afterStrip();
+        double end = a.end();
         double floor = s.job().brief().far().radio().sensitivity().value();
         double high = Math.ceil((max(a, b) + 2) / 5) * 5;
         double low = Math.floor((Math.min(min(a, b), floor) - 3) / 5) * 5;
@@ -159,28 +155,21 @@ final class ProvePicture {
     }
 
     /** Means with lowest and highest, broken where nothing was heard: no line is drawn through silence. */
-    private void strip(Series series, Axis x, Axis y, double floor, Role role, Hatch hatch) {
+    private void strip(Strip strip, Axis x, Axis y, double floor, Role role, Hatch hatch) {
         List<At> mean = new ArrayList<>();
         List<At> over = new ArrayList<>();
         List<At> under = new ArrayList<>();
-        double width = x.to() / BINS;
-        for (int bin = 0; bin < BINS; bin++) {
-            double from = bin * width;
-            List<Reading> within = series.readings().stream()
-                    .filter(r -> r.seconds() >= from && r.seconds() < from + width)
-                    .toList();
-            DoubleSummaryStatistics heard = within.stream()
-                    .flatMap(r -> r.levelDbm().stream())
-                    .mapToDouble(Double::doubleValue)
-                    .summaryStatistics();
-            if (heard.getCount() > 0) {
-                double px = x.at(from + width / 2);
-                mean.add(new At(px, y.clamped(heard.getAverage())));
-                over.add(new At(px, y.clamped(heard.getMax())));
-                under.add(0, new At(px, y.clamped(heard.getMin())));
-            } else if (!within.isEmpty()) {
+        double width = strip.end() / strip.bins().size();
+        for (int i = 0; i < strip.bins().size(); i++) {
+            Strip.Bin bin = strip.bins().get(i);
+            if (bin.heard() > 0) {
+                double px = x.at(strip.middle(i));
+                mean.add(new At(px, y.clamped(bin.mean())));
+                over.add(new At(px, y.clamped(bin.high())));
+                under.add(0, new At(px, y.clamped(bin.low())));
+            } else if (bin.asked() > 0) {
                 run(mean, over, under, role, hatch);
-                pen.line(x.at(from) + 1, y.at(floor) + 4, x.at(from + width) - 1, y.at(floor) + 4, role, 3);
+                pen.line(x.at(i * width) + 1, y.at(floor) + 4, x.at((i + 1) * width) - 1, y.at(floor) + 4, role, 3);
             }
         }
         run(mean, over, under, role, hatch);
@@ -203,8 +192,10 @@ final class ProvePicture {
         double range = Math.max(0.1, s.job().brief().tide().value());
         Axis y = new Axis(0, range, bottom, top + 8);
         List<At> points = new ArrayList<>(List.of(new At(x.start(), bottom)));
-        for (Reading r : p.after().series().readings()) {
-            r.tide().ifPresent(t -> points.add(new At(x.at(r.seconds()), y.clamped(t))));
+        Strip after = p.afterStrip();
+        for (int i = 0; i < after.bins().size(); i++) {
+            double across = x.at(after.middle(i));
+            after.bins().get(i).tide().ifPresent(t -> points.add(new At(across, y.clamped(t))));
         }
         if (points.size() < 3) {
             return;
@@ -295,23 +286,18 @@ final class ProvePicture {
                 Face.MONO_BOLD,
                 Role.INK,
                 Origin.of(p.comparison().difference()));
-        pen.line(right - 44, y2 + 10, right, y2 + 10, Role.INK, 1);
-        pen.line(right - 44, y2 + 13, right, y2 + 13, Role.INK, 1);
+        Underline.measured(pen, right - 44, right, y2 + 10);
     }
 
-    private static double last(Series s) {
-        return s.readings().isEmpty() ? 1 : s.readings().get(s.size() - 1).seconds();
+    private static double max(Strip a, Strip b) {
+        return heard(a, b).mapToDouble(Strip.Bin::high).max().orElse(-60);
     }
 
-    private static double max(Series a, Series b) {
-        return heard(a, b).max().orElse(-60);
+    private static double min(Strip a, Strip b) {
+        return heard(a, b).mapToDouble(Strip.Bin::low).min().orElse(-90);
     }
 
-    private static double min(Series a, Series b) {
-        return heard(a, b).min().orElse(-90);
-    }
-
-    private static DoubleStream heard(Series a, Series b) {
-        return DoubleStream.concat(DoubleStream.of(a.levels()), DoubleStream.of(b.levels()));
+    private static Stream<Strip.Bin> heard(Strip a, Strip b) {
+        return Stream.concat(a.bins().stream(), b.bins().stream()).filter(bin -> bin.heard() > 0);
     }
 }

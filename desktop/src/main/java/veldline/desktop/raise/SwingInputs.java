@@ -12,7 +12,11 @@ final class SwingInputs {
     private SwingInputs() {}
 
     static List<Input> of(Showing s) {
+        Input.Action go = s.busy().isPresent()
+                ? new Input.Action("stop", "Stop and keep what was read", "Esc", Input.Command.STOP)
+                : new Input.Action("swing-it", "Swing it, simulated", "", Input.Command.SWING);
         return List.of(
+                go,
                 new Input.Text(
                         "swung",
                         "Read: 60 -71, 70 -64",
