@@ -2,18 +2,21 @@ package veldline.sheet;
 
 import java.util.List;
 import veldline.assess.Assessment;
+import veldline.assess.Commissioning;
 import veldline.assess.RaiseFigures;
 import veldline.explain.Caution;
 import veldline.explain.Origin;
 import veldline.explain.Worked;
 import veldline.link.End;
 import veldline.picture.Mark.Face;
+import veldline.picture.Paragraph;
 import veldline.picture.Picture;
 import veldline.raise.Cautions;
 
 /** What to have in hand at the mast: where to point, how high, what to keep clear of, and steps to tick. */
 final class RaiseSheet implements Sheet {
     private static final double VALUE = 330;
+    private static final int LETTERS = 88;
 
     @Override
     public String title() {
@@ -58,7 +61,24 @@ final class RaiseSheet implements Sheet {
                 "Tighten, read once more, write it in the log. Count the tools.")) {
             page.down(22).box(0).put(step, 26, 13, Face.TEXT, Origin.Plain.NAME);
         }
-        return List.of(page.cautions(a, cautions()).done());
+        return List.of(page.cautions(a, cautions()).done(), commissioning(a, paper));
+    }
+
+    /** Looked at one after the other before it is handed over. */
+    private static Picture commissioning(Assessment a, Paper paper) {
+        Page page = new Page(a, paper, "Commissioning");
+        page.down(26).put("Looked at before it is handed over", 0, 15, Face.BOLD, Origin.Plain.NAME);
+        for (Commissioning.Item item : Commissioning.of(a).items()) {
+            page.down(22)
+                    .box(0)
+                    .put(item.done() ? "x" : "", 4, 13, Face.MONO_BOLD, Origin.Plain.TYPED)
+                    .put(item.where(), 26, 13, Face.BOLD, Origin.Plain.NAME);
+            item.expected().ifPresent(e -> page.put(e.shown(), VALUE, 14, Face.MONO_BOLD, Origin.of(e)));
+            for (String line : Paragraph.lines(item.what(), LETTERS)) {
+                page.down(16).put(line, 26, 12, Face.TEXT, Origin.Plain.NAME);
+            }
+        }
+        return page.done();
     }
 
     private static void end(Page page, End end, Worked bearing, Worked tilt) {

@@ -151,6 +151,23 @@ class MountBenchTest extends WindowTest {
         until(() -> work.desk().job().raise().swung().isEmpty());
     }
 
+    /** What is to be looked at is walked along the link and ticked; ticks are the job's. */
+    @Test
+    void whatIsLookedAtIsWalkedAndTicked() {
+        settle();
+        interact(() -> {
+            work.go(Step.RAISE);
+            work.pick("set:raise=commission");
+        });
+        until(() -> texts().contains("16.0 dBm"));
+        push(KeyCode.RIGHT);
+        until(() -> texts().contains("Hide, from behind"));
+        push(KeyCode.ENTER);
+        until(() -> work.desk().job().raise().ticked().contains("done:near-antenna-field"));
+        push(KeyCode.ENTER);
+        until(() -> !work.desk().job().raise().ticked().contains("done:near-antenna-field"));
+    }
+
     private void type(String text) {
         TextField field = lookup("#text-swung").query();
         interact(() -> {

@@ -54,6 +54,9 @@ class NumberCrawlerTest extends WindowTest {
                 });
                 settle();
                 crawl(window, "swing", lacking, seen);
+                interact(() -> work.pick("set:raise=commission"));
+                settle();
+                crawl(window, "commission", lacking, seen);
             }
             if (step == Step.PROVE) {
                 interact(() -> {

@@ -13,6 +13,7 @@ import veldline.picture.Mark.At;
 import veldline.picture.Mark.Dash;
 import veldline.picture.Mark.Face;
 import veldline.picture.Mark.Hatch;
+import veldline.picture.Paragraph;
 import veldline.picture.Pen;
 import veldline.picture.Picture;
 import veldline.picture.Role;
@@ -103,7 +104,7 @@ final class WhyPicture {
             pen.box(NAMES - 8, y, pen.width() - 2 * (NAMES - 8), row, Role.MUSSEL_WASH);
         }
         pen.text(
-                capital(r.cause().words()),
+                Paragraph.capital(r.cause().words()),
                 NAMES,
                 middle + 4,
                 Anchor.START,
@@ -134,10 +135,6 @@ final class WhyPicture {
 
     private double tells() {
         return BARS + (pen.width() - 76 - BARS) * Diagnosis.TELLS / 100;
-    }
-
-    private static String capital(String words) {
-        return words.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + words.substring(1);
     }
 
     private void scale() {

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
+import veldline.assess.Commissioning;
 import veldline.assess.Step;
 import veldline.coverage.Site;
 import veldline.desktop.bench.Bench;
@@ -50,6 +51,7 @@ public final class RaiseBench implements Bench {
         words.put("aim", "bearing, tilt, heights");
         words.put("mount", "the mount in the wind");
         words.put("swing", "swinging it to its mark");
+        words.put("commission", "before it is handed over");
         in.add(new Input.Pick(
                 "page",
                 "What is looked at",
@@ -79,6 +81,7 @@ public final class RaiseBench implements Bench {
             case "plan" -> in.addAll(PlanInputs.of(s, s.job().site().get()));
             case "mount" -> in.addAll(MountInputs.of(s));
             case "swing" -> in.addAll(SwingInputs.of(s));
+            case "commission" -> in.addAll(CommissionInputs.of(s));
             default -> aim(in, s);
         }
         return in;
@@ -173,6 +176,7 @@ public final class RaiseBench implements Bench {
             case "plan" -> new PlanPicture(s, s.job().site().get(), width, height).draw();
             case "mount" -> new MountPicture(s, width, height).draw();
             case "swing" -> new SwingPicture(s, width, height).draw();
+            case "commission" -> new CommissionPicture(s, width, height).draw();
             default -> new RaisePicture(s, width, height).draw();
         };
     }
@@ -188,6 +192,8 @@ public final class RaiseBench implements Bench {
             case "plan" -> PlanPicture.zones(s.job().site().get());
             case "mount" -> zones("wind:", MountPicture.WINDS);
             case "swing" -> zones("swing:", s.job().raise().swung().size());
+            case "commission" ->
+                zones("look:", Commissioning.of(s.assessment()).items().size());
             default -> zones("aim:", 2 * RaisePicture.AIM_RANGE + 1);
         };
     }
@@ -215,11 +221,20 @@ public final class RaiseBench implements Bench {
     }
 
     @Override
+    public Optional<JobChange> taken(Showing s, String zone) {
+        Commissioning list = Commissioning.of(s.assessment());
+        return page(s).equals("commission") && !list.items().isEmpty()
+                ? Optional.of(CommissionInputs.tick(list.items().get(CommissionInputs.chosen(s, list))))
+                : Optional.empty();
+    }
+
+    @Override
     public int walkStart(Showing s) {
         return switch (page(s)) {
             case "plan" -> 0;
             case "mount" -> MountPicture.first(s.job().raise().mount());
             case "swing" -> Math.max(0, s.job().raise().swung().size() - 1);
+            case "commission" -> CommissionInputs.chosen(s, Commissioning.of(s.assessment()));
             default -> RaisePicture.AIM_RANGE;
         };
     }

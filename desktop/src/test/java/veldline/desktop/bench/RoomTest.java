@@ -127,6 +127,12 @@ class RoomTest {
     }
 
     @TestFactory
+    Stream<DynamicTest> everyHandOverHasRoom() {
+        return TernholmSands.all().stream()
+                .map(job -> looked(job, ASSESSOR.assess(job), Step.RAISE, "near-antenna", "raise", "commission"));
+    }
+
+    @TestFactory
     Stream<DynamicTest> everyProofHasRoom() {
         return TernholmSands.all().stream().flatMap(job -> {
             Assessment a = ASSESSOR.assess(job);
