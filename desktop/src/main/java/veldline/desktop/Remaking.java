@@ -18,7 +18,15 @@ final class Remaking {
     }
 
     /** Cuts the design that is shaped here to resonance. */
-    void tune(Job job) {
+    void ask(Input.Command command, Job job) {
+        if (command == Input.Command.TUNE) {
+            tune(job);
+        } else {
+            netBand(job);
+        }
+    }
+
+    private void tune(Job job) {
         double frequency = job.brief().frequency().value();
         if (job.antenna(job.madeNear()) instanceof Design d) {
             remake(
@@ -31,7 +39,7 @@ final class Remaking {
     }
 
     /** Solves the net of wires of what has an opening over the band. */
-    void netBand(Job job) {
+    private void netBand(Job job) {
         studies.ask(
                 "Solving its net of wires over the band",
                 p -> {

@@ -15,6 +15,7 @@ import veldline.antenna.Polarized;
 import veldline.assess.Assessment;
 import veldline.assess.SetUp;
 import veldline.coverage.Site;
+import veldline.desktop.bench.Showing;
 import veldline.explain.Program;
 import veldline.feed.Holdings;
 import veldline.feed.HoldingsChange;
@@ -49,6 +50,7 @@ final class Tasks {
     private final Remaking remaking;
     private final Sweeps sweeps;
     private final Measuring measuring;
+    private final Shelf shelf;
 
     Tasks(Workbench work, Studies studies, Consumer<Runnable> toInterface) {
         this.work = work;
@@ -57,6 +59,16 @@ final class Tasks {
         this.remaking = new Remaking(work, studies);
         this.sweeps = new Sweeps(work, studies);
         this.measuring = new Measuring(work, studies, toInterface);
+        this.shelf = new Shelf(work, studies);
+    }
+
+    Shelf shelf() {
+        return shelf;
+    }
+
+    /** With what stays known whatever job is on the desk. */
+    Showing.Advice known(Showing.Advice advice) {
+        return advice.withCable(sweeps.cable()).withShelf(shelf.found());
     }
 
     Measuring measuring() {

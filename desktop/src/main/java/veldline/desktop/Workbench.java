@@ -102,7 +102,7 @@ public final class Workbench implements AutoCloseable {
                 Map.copyOf(picked),
                 Map.copyOf(noted),
                 ranking.found(),
-                adviser.found(a.job()).withCable(tasks.sweeps().cable()),
+                tasks.known(adviser.found(a.job())),
                 busy,
                 desk.late()));
     }
@@ -325,8 +325,8 @@ public final class Workbench implements AutoCloseable {
             case STOP -> stopStudy();
             case GO_BACK -> goBack();
             case CHECK_ADVERT -> tasks.checkAdvert();
-            case TUNE -> tasks.remaking().tune(desk.job());
-            case NET_BAND -> tasks.remaking().netBand(desk.job());
+            case TUNE, NET_BAND -> tasks.remaking().ask(command, desk.job());
+            case LOGBOOK, OPEN_FOUND -> tasks.shelf().ask(command, showing());
             default -> throw new IllegalArgumentException(command + " belongs to the window");
         }
     }

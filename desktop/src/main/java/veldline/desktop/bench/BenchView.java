@@ -129,6 +129,9 @@ public final class BenchView extends BorderPane {
             host.apply(c.change());
         } else if (outcome instanceof Input.Outcome.Picked p) {
             host.picked(p.zone());
+        } else if (outcome instanceof Input.Outcome.Asked a) {
+            host.picked(a.zone());
+            host.command(a.command());
         } else if (outcome instanceof Input.Outcome.Remade r) {
             host.remake(r);
         }

@@ -51,6 +51,9 @@ public sealed interface Input {
         /** Nothing of the job: something is picked on the bench, or {@code set:NAME=VALUE} kept for it. */
         record Picked(String zone) implements Outcome {}
 
+        /** Nothing of the job: {@code set:NAME=VALUE} is kept for the bench, and the window is asked for something with it. */
+        record Asked(String zone, Command command) implements Outcome {}
+
         /**
          * The antenna at an end is made anew, which takes a moment: it is worked out beside, and one that was edited meanwhile is left.
          *
@@ -90,6 +93,8 @@ public sealed interface Input {
         RECORD,
         FIELD_TEST,
         SWING,
+        LOGBOOK,
+        OPEN_FOUND,
         READ_CSV,
         READ_WIRES,
         READ_GROUND,

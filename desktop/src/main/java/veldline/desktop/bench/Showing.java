@@ -11,6 +11,7 @@ import veldline.assess.Step;
 import veldline.coverage.LevelMap;
 import veldline.job.Job;
 import veldline.line.SweptCable;
+import veldline.store.LogbookEntry;
 import veldline.study.Candidate;
 import veldline.study.NextStep;
 import veldline.study.SiteOption;
@@ -58,34 +59,45 @@ public record Showing(
      * @param fine the site's levels on a finer grid, as far as they were drawn
      * @param trim what the last sweep says
      * @param cable that was swept; it stays until another is, whatever else is edited
+     * @param shelf jobs that were found in the logbook; empty where nobody looked yet
      */
     public record Advice(
             Stage<List<SiteOption>> sectors,
             Stage<List<NextStep>> steps,
             Optional<LevelMap> fine,
             Optional<TrimAdvice> trim,
-            Optional<SweptCable> cable) {
+            Optional<SweptCable> cable,
+            Optional<List<LogbookEntry>> shelf) {
         public static final Advice NONE = new Advice(
-                new Stage.Running<>(), new Stage.Running<>(), Optional.empty(), Optional.empty(), Optional.empty());
+                new Stage.Running<>(),
+                new Stage.Running<>(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
 
         public Advice withSectors(Stage<List<SiteOption>> to) {
-            return new Advice(to, steps, fine, trim, cable);
+            return new Advice(to, steps, fine, trim, cable, shelf);
         }
 
         public Advice withSteps(Stage<List<NextStep>> to) {
-            return new Advice(sectors, to, fine, trim, cable);
+            return new Advice(sectors, to, fine, trim, cable, shelf);
         }
 
         public Advice withFine(LevelMap to) {
-            return new Advice(sectors, steps, Optional.of(to), trim, cable);
+            return new Advice(sectors, steps, Optional.of(to), trim, cable, shelf);
         }
 
         public Advice withTrim(TrimAdvice to) {
-            return new Advice(sectors, steps, fine, Optional.of(to), cable);
+            return new Advice(sectors, steps, fine, Optional.of(to), cable, shelf);
+        }
+
+        public Advice withShelf(Optional<List<LogbookEntry>> to) {
+            return new Advice(sectors, steps, fine, trim, cable, to);
         }
 
         public Advice withCable(Optional<SweptCable> to) {
-            return new Advice(sectors, steps, fine, trim, to);
+            return new Advice(sectors, steps, fine, trim, to, shelf);
         }
     }
 

@@ -25,9 +25,29 @@ public final class LogBench implements Bench {
         return s.job().name();
     }
 
+    private static final String PAGE = "log";
+
+    private static boolean all(Showing s) {
+        return s.noted().getOrDefault(PAGE, "job").equals("all");
+    }
+
     @Override
     public List<Input> inputs(Showing s) {
         List<Input> in = new ArrayList<>();
+        boolean all = all(s);
+        in.add(new Input.Pick(
+                "page",
+                "What is looked at",
+                List.of(
+                        new Input.Option("this job", !all, new Input.Outcome.Picked("set:" + PAGE + "=job")),
+                        new Input.Option(
+                                "all jobs here",
+                                all,
+                                new Input.Outcome.Asked("set:" + PAGE + "=all", Input.Command.LOGBOOK)))));
+        if (all) {
+            in.addAll(LogbookInputs.of(s));
+            return in;
+        }
         in.add(Input.Words.asking(
                 "note",
                 "Write a line, then Enter",
@@ -48,7 +68,7 @@ public final class LogBench implements Bench {
 
     @Override
     public Picture centre(Showing s, double width, double height) {
-        return new LogPicture(s, width, height).draw();
+        return all(s) ? new LogbookPicture(s, width, height).draw() : new LogPicture(s, width, height).draw();
     }
 
     @Override
@@ -68,13 +88,15 @@ public final class LogBench implements Bench {
 
     @Override
     public List<String> walk(Showing s) {
-        return IntStream.range(0, s.job().log().size())
-                .mapToObj(i -> "line:" + i)
+        boolean all = all(s);
+        return IntStream.range(
+                        0, all ? LogbookInputs.found(s).size() : s.job().log().size())
+                .mapToObj(i -> (all ? "entry:" : "line:") + i)
                 .toList();
     }
 
     @Override
     public int walkStart(Showing s) {
-        return Math.max(0, s.job().log().size() - 1);
+        return all(s) ? 0 : Math.max(0, s.job().log().size() - 1);
     }
 }

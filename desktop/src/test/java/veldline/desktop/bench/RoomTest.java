@@ -2,10 +2,13 @@ package veldline.desktop.bench;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.nio.file.Path;
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.TestFactory;
@@ -49,6 +52,7 @@ import veldline.quantity.Unit;
 import veldline.raise.AimReading;
 import veldline.raise.RaiseChange;
 import veldline.stock.Metal;
+import veldline.store.LogbookEntry;
 import veldline.study.Candidate;
 import veldline.study.Candidates;
 import veldline.study.Progress;
@@ -127,6 +131,34 @@ class RoomTest {
     }
 
     @TestFactory
+    Stream<DynamicTest> aFullShelfHasRoom() {
+        List<LogbookEntry> found = IntStream.range(0, 40)
+                .mapToObj(i -> new LogbookEntry(
+                        Path.of("job-" + i),
+                        "Ternholm Sands",
+                        "Link number " + i + " to the farthest of all the hides on the outer bank",
+                        "Yagi of " + (3 + i % 9),
+                        1e6 * Math.pow(1.3, i % 33),
+                        Optional.of(Instant.EPOCH),
+                        i % 2 == 0 ? Optional.of(-0.02 + i * 0.0005) : Optional.empty()))
+                .toList();
+        Assessment a = ASSESSOR.assess(JOB);
+        return Stream.of(Optional.of(found), Optional.of(List.<LogbookEntry>of()), Optional.<List<LogbookEntry>>empty())
+                .map(shelf -> {
+                    Showing s = new Showing(
+                            a,
+                            "near-antenna",
+                            Map.of(Step.LOG, "entry:20"),
+                            Map.of("log", "all"),
+                            new Stage.Running<>(),
+                            Showing.Advice.NONE.withShelf(shelf),
+                            Optional.empty(),
+                            false);
+                    return DynamicTest.dynamicTest(shelf.map(List::size) + " found", () -> roomy(Step.LOG, s));
+                });
+    }
+
+    @TestFactory
     Stream<DynamicTest> everyHandOverHasRoom() {
         return TernholmSands.all().stream()
                 .map(job -> looked(job, ASSESSOR.assess(job), Step.RAISE, "near-antenna", "raise", "commission"));
@@ -161,11 +193,13 @@ class RoomTest {
                 Showing.Advice.NONE,
                 Optional.empty(),
                 false);
-        return DynamicTest.dynamicTest(job.name() + ", " + as + " at " + stop, () -> {
-            for (double[] size : new double[][] {{704, 500}, {620, 480}}) {
-                isRoomy(Benches.of(step).centre(s, size[0], size[1]));
-            }
-        });
+        return DynamicTest.dynamicTest(job.name() + ", " + as + " at " + stop, () -> roomy(step, s));
+    }
+
+    private static void roomy(Step step, Showing s) {
+        for (double[] size : new double[][] {{704, 500}, {620, 480}}) {
+            isRoomy(Benches.of(step).centre(s, size[0], size[1]));
+        }
     }
 
     @TestFactory
