@@ -19,12 +19,13 @@ import java.util.zip.ZipException;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
 import veldline.format.FormatException;
+import veldline.format.HandOver;
 import veldline.format.JobFile;
 import veldline.job.Job;
 import veldline.job.Photograph;
 
 /**
- * A job with its recordings and photographs as one zip, for sending. Reading trusts nothing: every name must be a plain one, sizes are
+ * A job with its recordings and photographs as one zip, for sending, and beside it what was measured in open forms. Reading trusts nothing: every name must be a plain one, sizes are
  * counted as they unpack, and nothing is written before the job in it has been understood.
  */
 public final class JobZip {
@@ -54,6 +55,9 @@ public final class JobZip {
                 put(to, name + ENDING, parts.json());
                 for (Map.Entry<String, String> r : parts.recordings().entrySet()) {
                     put(to, name + ".files/" + r.getKey(), r.getValue());
+                }
+                for (Map.Entry<String, String> h : HandOver.of(job).entrySet()) {
+                    put(to, name + ".hand-over/" + h.getKey(), h.getValue());
                 }
                 for (Photograph p : Album.of(job)) {
                     if (Files.isRegularFile(folder.resolve(p.file()))) {
