@@ -1,5 +1,6 @@
 package veldline.assess;
 
+import java.util.List;
 import veldline.explain.Worked;
 import veldline.measure.Strip;
 import veldline.prove.Comparison;
@@ -13,6 +14,7 @@ import veldline.prove.Verdict;
  * @param predicted what was worked out for it, from the two frozen predictions
  * @param medianAfter and its tenth percentile beside it
  * @param margin the measured level over the floor
+ * @param changed what differs between what stood for each; nothing where that was not written down
  * @param beforeStrip both recordings as they are drawn, over the same time
  */
 public record ProveFigures(
@@ -27,5 +29,6 @@ public record ProveFigures(
         Worked margin,
         int rounds,
         Verdict verdict,
+        List<String> changed,
         Strip beforeStrip,
         Strip afterStrip) {}

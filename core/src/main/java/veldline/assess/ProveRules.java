@@ -6,7 +6,9 @@ import veldline.explain.Finding;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
 import veldline.measure.Series;
+import veldline.picture.Paragraph;
 import veldline.prove.Comparison;
+import veldline.prove.Verdict;
 import veldline.quantity.NumberText;
 
 /** Judgements on what was measured. */
@@ -35,6 +37,18 @@ final class ProveRules {
         String rest = p.verdict().word() + "; "
                 + NumberText.shown(a.job().prove().confidence().value(), 0) + " in 100 sure of "
                 + NumberText.shown(c.low(), 1) + " to " + NumberText.shown(c.high(), 1) + ".";
+        if (p.changed().size() > 1) {
+            String both = String.join(" and ", p.changed());
+            return List.of(Finding.watch(
+                            lead,
+                            rest,
+                            Paragraph.capital(both)
+                                    + " were changed together, and the difference is that of all of them."
+                                    + " Put all but one back and record again.",
+                            "changed together",
+                            c.difference())
+                    .withWorked(c.difference()));
+        }
         Finding f = switch (p.verdict()) {
             case SHOWN -> Finding.fits(lead, rest, p.rounds() + " rounds there and back.", c.difference());
             case PROVISIONAL ->
@@ -44,16 +58,25 @@ final class ProveRules {
                         "One before and after: the day may have changed too. Go back and forth twice.",
                         "provisional",
                         c.difference());
-            case NOT_SHOWN ->
-                Finding.watch(
-                        lead,
-                        rest,
-                        "Under 1.5 dB or not clear of zero. Record for longer.",
-                        "not shown",
-                        c.difference());
+            case NOT_SHOWN -> Finding.watch(lead, rest, longer(p), "not shown", c.difference());
             case WORSE -> Finding.stop(lead, rest, "It got worse; undo the change.", "worse", c.difference());
         };
         return List.of(f.withWorked(c.difference()));
+    }
+
+    /** How much more would have to be recorded for this difference to clear zero; its interval narrows with the root of it. */
+    private static String longer(ProveFigures p) {
+        Comparison c = p.comparison();
+        double difference = Math.abs(c.difference().value());
+        if (difference < Verdict.LEAST) {
+            return "Under 1.5 dB is not called an improvement, however long it is recorded.";
+        }
+        Series s = p.after().series();
+        double minutes = s.size() * s.interval() / 60;
+        double ratio = c.half().value() / difference;
+        double more = minutes * (ratio * ratio - 1);
+        return "Not clear of zero. Record about " + NumberText.shown(Math.max(1, Math.ceil(more)), 0)
+                + " min more of each, at the same tides.";
     }
 
     static List<Finding> prediction(Assessment a) {

@@ -1,5 +1,6 @@
 package veldline.assess;
 
+import java.util.List;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
 import veldline.measure.Series;
@@ -89,6 +90,7 @@ final class ProveStage {
                         .gives(median.value() - in.floor, "dB", 1, 2),
                 rounds,
                 Verdict.of(c.low(), c.difference().value(), c.high(), rounds),
+                after.stood().flatMap(s -> before.stood().map(s::changed)).orElse(List.of()),
                 Strip.of(before.series(), end, BINS),
                 Strip.of(after.series(), end, BINS));
     }

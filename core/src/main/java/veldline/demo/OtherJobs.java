@@ -23,6 +23,7 @@ import veldline.antenna.Inspection;
 import veldline.antenna.InspectionText;
 import veldline.antenna.Polarized;
 import veldline.antenna.Yagi;
+import veldline.assess.SetUp;
 import veldline.explain.Program;
 import veldline.feed.Branch;
 import veldline.feed.Connector;
@@ -49,6 +50,7 @@ import veldline.path.Obstruction;
 import veldline.path.Surface;
 import veldline.path.Way;
 import veldline.prove.Recording;
+import veldline.prove.Stood;
 import veldline.prove.WalkReading;
 import veldline.quantity.Unit;
 import veldline.stock.Metal;
@@ -247,6 +249,7 @@ final class OtherJobs {
         World.Hidden hidden = World.Hidden.drawn(SEED);
         List<Recording> made = new ArrayList<>();
         String[] names = {"old set, whip", "new set, panel"};
+        Stood now = SetUp.stood(job);
         double[] gains = {2.0, 0.2};
         for (int i = 0; i < 2; i++) {
             World world = new World(job, gains[i], 3.5, hidden, SEED + i);
@@ -259,7 +262,15 @@ final class OtherJobs {
                     names[i],
                     Instant.parse("2026-10-14T09:00:00Z").plusSeconds(i * 7_200L),
                     new Recording.Quoted(-48 + 7 * i, 4, Instant.parse("2026-10-13T18:00:00Z"), Program.VERSION),
-                    new Series(readings)));
+                    new Series(readings),
+                    Optional.of(new Stood(
+                            names[i].substring(0, 7),
+                            i == 0 ? q("20", Unit.DBM) : now.power(),
+                            now.channel(),
+                            names[i].substring(9),
+                            now.height(),
+                            now.farAntenna(),
+                            now.runs()))));
         }
         return job.withProve(job.prove().withRecordings(made).withBefore(0).withAfter(1));
     }

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import veldline.antenna.Yagi;
 import veldline.antenna.YagiShape;
+import veldline.assess.SetUp;
 import veldline.explain.Program;
 import veldline.feed.Connector;
 import veldline.feed.Drawer;
@@ -24,6 +25,7 @@ import veldline.path.Surface;
 import veldline.path.TideCurve;
 import veldline.prove.ProvePlan;
 import veldline.prove.Recording;
+import veldline.prove.Stood;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
 import veldline.raise.RaisePlan;
@@ -146,9 +148,22 @@ public final class TernholmSands {
                     session.setUp,
                     day.plusSeconds(s * 89_428L),
                     predicted(job, gain, height, day),
-                    new Series(readings)));
+                    new Series(readings),
+                    Optional.of(stood(job, session.setUp, height))));
         }
         return job.withProve(plan.withBefore(9).withAfter(10));
+    }
+
+    private static Stood stood(Job job, String setUp, double height) {
+        Stood now = SetUp.stood(job);
+        return new Stood(
+                now.radios(),
+                now.power(),
+                now.channel(),
+                setUp.equals(WHIP) ? "whip" : now.antenna(),
+                Quantity.shown(height, Unit.M, 0),
+                now.farAntenna(),
+                now.runs());
     }
 
     private static double gain(Job job) {

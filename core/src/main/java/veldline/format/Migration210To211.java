@@ -42,6 +42,7 @@ final class Migration210To211 {
         if (job.get("prove") instanceof ObjectNode prove) {
             prove.putArray("observed");
             prove.putArray("walk");
+            prove.path("recordings").forEach(r -> ((ObjectNode) r).putNull("stood"));
         }
         ObjectNode drawer = job.putObject("drawer");
         drawer.putArray("own");

@@ -83,9 +83,27 @@ public final class Censored {
                 .filter(i -> !Double.isNaN(levels[i]) || plain.at(plain.values(), places.get(i)) < near)
                 .toArray();
         return used.length == heard.length
-                ? new Estimate(plain.mean(weights), plain.variance(weights), plain.spread())
+                ? together(
+                        Profile.likely(plain, pick(seconds, heard), pick(levels, heard), pick(places, heard)), weights)
                 : new Censored(pick(seconds, used), pick(levels, used), pick(places, used), knots, floor, lost)
                         .drawn(weights);
+    }
+
+    /** A mean over every memory the readings allow, and its variance with theirs. */
+    private static Estimate together(List<Profile.Likely> likely, RealVector weights) {
+        double mean = likely.stream()
+                .mapToDouble(l -> l.weight() * l.profile().mean(weights))
+                .sum();
+        double variance = likely.stream()
+                .mapToDouble(l -> {
+                    double off = l.profile().mean(weights) - mean;
+                    return l.weight() * (l.profile().variance(weights) + off * off);
+                })
+                .sum();
+        double spread = likely.stream()
+                .mapToDouble(l -> l.weight() * l.profile().spread())
+                .sum();
+        return new Estimate(mean, variance, spread);
     }
 
     private static double[] pick(double[] from, int[] which) {

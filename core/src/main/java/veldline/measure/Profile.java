@@ -1,7 +1,9 @@
 package veldline.measure;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.hipparchus.linear.Array2DRowRealMatrix;
 import org.hipparchus.linear.ArrayRealVector;
 import org.hipparchus.linear.CholeskyDecomposition;
@@ -27,6 +29,16 @@ public record Profile(RealVector values, RealMatrix covariance, double spread, d
     private static final double LONGEST = 0.995;
     /** A memory longer than this part of the recording cannot be told from the polyline itself. */
     private static final double LEAST_MEMORIES = 12;
+    /** And one longer than this not even guessed at. */
+    private static final double FEWEST_MEMORIES = 12;
+    /** Memories are looked at in so many steps of this to either side of the likeliest. */
+    private static final int AROUND = 5;
+
+    private static final double FACTOR = 1.4;
+    /** Readings are looked at from no farther apart than this many. */
+    private static final int MOST_STRIDE = 8;
+
+    private static final double NEGLIGIBLE = 1e-3;
     /** Gaps that differ by less than this part are one. */
     private static final double SAME = 1e-6;
     /** Keeps knots without readings from making the equations singular; far below one reading's weight. */
@@ -48,8 +60,7 @@ public record Profile(RealVector values, RealMatrix covariance, double spread, d
      */
     public static Profile fit(double[] seconds, double[] levels, List<Place> places, int knots) {
         double step = typicalStep(seconds);
-        double middle = Arrays.stream(levels).average().orElse(0);
-        double[] centred = Arrays.stream(levels).map(v -> v - middle).toArray();
+        double[] centred = centred(levels);
         double span = seconds.length == 0 ? 0 : seconds[seconds.length - 1] - seconds[0];
         double longest = Math.min(LONGEST, Math.exp(-step * LEAST_MEMORIES / Math.max(span, step)));
         double rho = new BrentOptimizer(1e-4, 1e-5)
@@ -61,6 +72,84 @@ public record Profile(RealVector values, RealMatrix covariance, double spread, d
                         new SearchInterval(0, longest))
                 .getPoint();
         return of(seconds, levels, places, knots, rho <= 1e-6 ? 0 : -step / Math.log(rho));
+    }
+
+    /**
+     * A profile for a memory that the readings allow.
+     *
+     * @param weight how well they do, of one together
+     */
+    record Likely(double weight, Profile profile) {}
+
+    /**
+     * Profiles for memories around the likeliest, each weighed by its restricted likelihood: how long readings hang together is itself
+     * only known from them, and a mean that takes one memory for granted is told too sure of (Diggle et al. §4.5; the prior is flat in the
+     * memory's logarithm).
+     *
+     * @param best the likeliest of them, as {@link #fit} finds it
+     */
+    static List<Likely> likely(Profile best, double[] seconds, double[] levels, List<Place> places) {
+        int knots = best.values.getDimension();
+        double step = typicalStep(seconds);
+        double span = seconds.length == 0 ? 0 : seconds[seconds.length - 1] - seconds[0];
+        double longest = span / FEWEST_MEMORIES;
+        double middle = Math.max(best.memory, step / 2);
+        double[] centred = centred(levels);
+        int stride = (int) Math.max(1, Math.min(MOST_STRIDE, best.memory / (2 * step)));
+        List<Double> memories = new ArrayList<>();
+        List<Double> likelihoods = new ArrayList<>();
+        for (int k = -AROUND; k <= AROUND; k++) {
+            double memory = middle * Math.pow(FACTOR, k);
+            if (memory <= longest) {
+                memories.add(memory);
+                likelihoods.add(strided(seconds, centred, places, knots, memory, stride));
+            }
+        }
+        double most =
+                likelihoods.stream().mapToDouble(Double::doubleValue).max().orElse(0);
+        double sum = likelihoods.stream()
+                .mapToDouble(l -> Math.exp(l - most))
+                .filter(w -> w > NEGLIGIBLE)
+                .sum();
+        List<Likely> all = new ArrayList<>();
+        for (int i = 0; i < memories.size(); i++) {
+            double weight = Math.exp(likelihoods.get(i) - most);
+            if (weight > NEGLIGIBLE) {
+                all.add(new Likely(weight / sum, of(seconds, levels, places, knots, memories.get(i))));
+            }
+        }
+        return all.isEmpty() ? List.of(new Likely(1, best)) : all;
+    }
+
+    /**
+     * Restricted log likelihood of a memory by every so manieth reading, the mean over where one may begin. A meter's own step is noise
+     * that does not hang together; between neighbours it passes for a short memory, from afar it hardly does.
+     */
+    private static double strided(
+            double[] seconds, double[] levels, List<Place> places, int knots, double memory, int stride) {
+        double sum = 0;
+        for (int first = 0; first < stride; first++) {
+            int from = first;
+            int[] which = IntStream.range(0, levels.length)
+                    .filter(i -> i % stride == from)
+                    .toArray();
+            double[] at = IntStream.of(which).mapToDouble(i -> seconds[i]).toArray();
+            double step = typicalStep(at);
+            sum += new Whitened(
+                            at,
+                            IntStream.of(which).mapToDouble(i -> levels[i]).toArray(),
+                            IntStream.of(which).mapToObj(places::get).toList(),
+                            knots,
+                            step,
+                            Math.exp(-step / memory))
+                    .likelihood();
+        }
+        return sum / stride;
+    }
+
+    private static double[] centred(double[] levels) {
+        double middle = Arrays.stream(levels).average().orElse(0);
+        return Arrays.stream(levels).map(v -> v - middle).toArray();
     }
 
     /**

@@ -104,8 +104,9 @@ public record Comparison(
         double nb = sb * sb / vb;
         double na = sa * sa / va;
         double quantum = 0.1 * step / Math.sqrt(12);
-        double freedom =
-                Math.max(2, (vb + va) * (vb + va) / (vb * vb / Math.max(1, nb - 1) + va * va / Math.max(1, na - 1)));
+        double freedom = Math.max(
+                2,
+                (vb + va) * (vb + va) / (vb * vb / Math.max(1, b.heard() - 1) + va * va / Math.max(1, a.heard() - 1)));
         double t = new TDistribution(Math.min(freedom, 1e6)).inverseCumulativeProbability(0.5 + confidence / 2);
         double half = t * Math.sqrt(vb + va + quantum * quantum);
         if (!(half < NO_USE)) {

@@ -148,9 +148,8 @@ public record RangeWalk(
         Censored.Estimate b = of(walked, levels, places, floor, 0, 1);
         Censored.Estimate both = of(walked, levels, places, floor, 0.5, 0.5);
         double covariance = 2 * both.variance() - 0.5 * (a.variance() + b.variance());
-        double independent = both.spread() * both.spread() / Math.max(1e-9, both.variance());
-        double t = new TDistribution(Math.max(2, Math.min(independent, in.size()) - 2))
-                .inverseCumulativeProbability(0.5 + confidence / 2);
+        // How far neighbours hang together is weighed already; what is left to be drawn for is the spread.
+        double t = new TDistribution(Math.max(2, in.size() - 2)).inverseCumulativeProbability(0.5 + confidence / 2);
         return new Law(near, far, a.mean(), b.mean(), a.variance(), b.variance(), covariance, t);
     }
 

@@ -2,6 +2,7 @@ package veldline.prove;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Instant;
+import java.util.Optional;
 import veldline.measure.Series;
 
 /**
@@ -12,10 +13,16 @@ import veldline.measure.Series;
  * @param begun when
  * @param predicted the level that was worked out for it then, frozen
  * @param series the readings
+ * @param stood what stood meanwhile, where it was written down
  */
 @RecordBuilder
-public record Recording(String name, String setUp, Instant begun, Quoted predicted, Series series)
+public record Recording(
+        String name, String setUp, Instant begun, Quoted predicted, Series series, Optional<Stood> stood)
         implements RecordingBuilder.With {
+    /** One of which nobody wrote down what stood. */
+    public Recording(String name, String setUp, Instant begun, Quoted predicted, Series series) {
+        this(name, setUp, begun, predicted, series, Optional.empty());
+    }
 
     /**
      * A worked value frozen on its day, so that it stays as it was while the program improves.

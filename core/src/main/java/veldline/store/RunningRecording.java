@@ -2,6 +2,7 @@ package veldline.store;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.json.JsonMapper;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.channels.FileChannel;
@@ -12,12 +13,16 @@ import java.nio.file.StandardOpenOption;
 import java.time.DateTimeException;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import veldline.format.FormatException;
 import veldline.format.ReadingsCsv;
 import veldline.measure.Reading;
 import veldline.measure.Series;
 import veldline.prove.Recording;
+import veldline.prove.Stood;
+import veldline.quantity.Quantity;
+import veldline.quantity.Unit;
 
 /**
  * A recording while it is made. Each reading is appended as it comes and forced to disk within the second, so that what
@@ -42,7 +47,7 @@ public final class RunningRecording implements AutoCloseable {
      */
     public static RunningRecording begin(Path folder, Recording about) throws IOException {
         Files.createDirectories(folder);
-        String text = new JsonMapper()
+        ObjectNode told = new JsonMapper()
                 .createObjectNode()
                 .put("name", about.name())
                 .put("setUp", about.setUp())
@@ -50,9 +55,9 @@ public final class RunningRecording implements AutoCloseable {
                 .put("value", about.predicted().value())
                 .put("doubt", about.predicted().doubt())
                 .put("on", about.predicted().on().toString())
-                .put("program", about.predicted().program())
-                .toString();
-        Files.writeString(folder.resolve(ABOUT), text);
+                .put("program", about.predicted().program());
+        about.stood().ifPresent(s -> told.set("stood", stood(s)));
+        Files.writeString(folder.resolve(ABOUT), told.toString());
         FileChannel out = FileChannel.open(
                 folder.resolve(READINGS),
                 StandardOpenOption.CREATE,
@@ -61,6 +66,39 @@ public final class RunningRecording implements AutoCloseable {
         RunningRecording running = new RunningRecording(out);
         running.write(ReadingsCsv.write(new Series(List.of()), true));
         return running;
+    }
+
+    private static ObjectNode stood(Stood s) {
+        ObjectNode told = new JsonMapper()
+                .createObjectNode()
+                .put("radios", s.radios())
+                .put("antenna", s.antenna())
+                .put("farAntenna", s.farAntenna())
+                .put("runs", s.runs());
+        Map.of("power", s.power(), "channel", s.channel(), "height", s.height())
+                .forEach((name, q) -> told.putObject(name)
+                        .put("number", q.number())
+                        .put("unit", q.unit().name()));
+        return told;
+    }
+
+    private static Optional<Stood> stood(JsonNode told) {
+        return told.isObject()
+                ? Optional.of(new Stood(
+                        told.path("radios").asText(),
+                        quantity(told.path("power")),
+                        quantity(told.path("channel")),
+                        told.path("antenna").asText(),
+                        quantity(told.path("height")),
+                        told.path("farAntenna").asText(),
+                        told.path("runs").asText()))
+                : Optional.empty();
+    }
+
+    private static Quantity quantity(JsonNode told) {
+        return Quantity.of(
+                told.path("number").asText().replace('−', '-'),
+                Unit.valueOf(told.path("unit").asText()));
     }
 
     public void add(Reading reading) throws IOException {
@@ -104,8 +142,9 @@ public final class RunningRecording implements AutoCloseable {
                             about.path("doubt").asDouble(),
                             Instant.parse(about.path("on").asText()),
                             about.path("program").asText()),
-                    series));
-        } catch (IOException | FormatException | DateTimeException e) {
+                    series,
+                    stood(about.path("stood"))));
+        } catch (IOException | FormatException | DateTimeException | IllegalArgumentException e) {
             // Nothing is there, or it was cut off in its first line: there is nothing to keep.
             return Optional.empty();
         }

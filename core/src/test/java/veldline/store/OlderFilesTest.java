@@ -56,8 +56,8 @@ class OlderFilesTest {
     }
 
     /**
-     * The shelter's panel was a bought one until 2.7, and nobody had unpacked what the skiff carries; until 2.11 no walk was kept, and
-     * nobody asked a radio how warm it was.
+     * The shelter's panel was a bought one until 2.7, and nobody had unpacked what the skiff carries; until 2.11 no walk was kept, nobody
+     * wrote down what stood while it was recorded, and nobody asked a radio how warm it was.
      */
     private static Job bought(Job now, JobFile.Opened then) {
         assertThat(then.job().nearAntenna())
@@ -67,9 +67,10 @@ class OlderFilesTest {
                 .withProve(now.prove()
                         .withWalk(List.of())
                         .withRecordings(now.prove().recordings().stream()
-                                .map(r -> r.withSeries(new Series(r.series().readings().stream()
-                                        .map(x -> new Reading(x.seconds(), x.levelDbm(), x.tide()))
-                                        .toList())))
+                                .map(r -> r.withStood(Optional.empty())
+                                        .withSeries(new Series(r.series().readings().stream()
+                                                .map(x -> new Reading(x.seconds(), x.levelDbm(), x.tide()))
+                                                .toList())))
                                 .toList()));
     }
 

@@ -91,7 +91,8 @@ final class Recorder {
                 SetUp.of(job),
                 Instant.now(),
                 new Recording.Quoted(predicted(), 1.5, Instant.now(), Program.VERSION),
-                new Series(List.of()));
+                new Series(List.of()),
+                Optional.of(SetUp.stood(job)));
         // Without a folder there is nothing a crash could leave; then it is kept in memory alone.
         Optional<RunningRecording> running =
                 folder.isPresent() ? Optional.of(RunningRecording.begin(folder.get(), about)) : Optional.empty();

@@ -122,7 +122,8 @@ final class Tasks {
                             Instant.now(),
                             new Recording.Quoted(
                                     a.line().floor() + a.line().margin().value(), 1.5, Instant.now(), Program.VERSION),
-                            c.series());
+                            c.series(),
+                            Optional.of(SetUp.stood(a.job())));
                     work.apply(new JobChange.OfProve(new ProveChange.Add(r)));
                     work.tell(c.mapping() + "."
                             + (c.leftOut().isEmpty()
