@@ -53,7 +53,7 @@ public record CauseFigures(List<Observed> recorded, List<Observed> typed, Diagno
                 ? walk.flatMap(w -> againstTheSum(job, line, w)).stream()
                         .map(g -> new Observed(Symptom.LEVEL, Quantity.shown(g.value(), Unit.DB, 1)))
                 : Stream.of();
-        List<Observed> recorded = Stream.concat(read.stream(), walked)
+        List<Observed> recorded = Stream.concat(Stream.concat(read.stream(), walked), rated(job).stream())
                 .filter(r -> typed.stream().noneMatch(t -> t.symptom() == r.symptom()))
                 .toList();
         List<Symptom> possible = Stream.of(Symptom.values())
@@ -76,6 +76,16 @@ public record CauseFigures(List<Observed> recorded, List<Observed> typed, Diagno
                 .filter(o -> o.symptom() == symptom)
                 .map(o -> o.value().value())
                 .findFirst();
+    }
+
+    /** How far the line behind it stays under what is asked for: a rate by wire is a symptom of its own. */
+    private static List<Observed> rated(Job job) {
+        double asked = job.needs().rateNeeded();
+        double wired = job.prove().rate().wired().value();
+        return asked > 0 && wired > 0
+                ? List.of(new Observed(
+                        Symptom.WIRED, Quantity.shown(Math.max(0, 10 * Math.log10(asked / wired)), Unit.DB, 1)))
+                : List.of();
     }
 
     /** What a walk says of the level at the far end, where it went near enough to say. */

@@ -55,6 +55,26 @@ final class CauseRules {
                 first.share()));
     }
 
+    /** What was carried against what was asked for, and what holds it back. */
+    static List<Finding> rate(Assessment a) {
+        RateFigures r = RateFigures.of(a);
+        if (r.bottleneck().isEmpty()) {
+            return List.of();
+        }
+        String lead = r.test().air().toString();
+        String rest = "was carried" + (r.asked() > 0 ? "; " + a.job().needs().rate() + " is asked for." : ".");
+        boolean slow = r.test().delay().value() > a.job().needs().delay().value()
+                && a.job().needs().delay().value() > 0;
+        String reason = r.bottleneck().get().words()
+                + (slow
+                        ? " " + r.test().delay() + " there and back is over the "
+                                + a.job().needs().delay() + " asked for."
+                        : "");
+        boolean enough = r.bottleneck().get() == RateFigures.Bottleneck.NOTHING && !slow;
+        return List.of(Finding.plain(
+                enough ? Finding.Level.FITS : Finding.Level.WATCH, lead, rest, reason, enough ? "" : "rate short"));
+    }
+
     static List<Finding> walk(Assessment a) {
         if (a.walk() instanceof Stage.Failed<RangeWalk> failed) {
             return List.of(Finding.plain(Finding.Level.UNKNOWN, "No reach yet.", failed.why(), "", "walk short"));

@@ -93,6 +93,7 @@ final class Findings {
                             ProveRules::improvement,
                             ProveRules::prediction,
                             CauseRules::walk,
+                            CauseRules::rate,
                             CauseRules::causes,
                             ProveRules::margin,
                             ProveRules::gap,

@@ -42,6 +42,11 @@ final class Migration210To211 {
         if (job.get("prove") instanceof ObjectNode prove) {
             prove.putArray("observed");
             prove.putArray("walk");
+            ObjectNode rate = prove.putObject("rate");
+            measure(rate, "air", "0", "MBIT_S");
+            measure(rate, "wired", "0", "MBIT_S");
+            measure(rate, "delay", "0", "MILLISECOND");
+            measure(rate, "lost", "0", "ONE");
             prove.path("recordings").forEach(r -> ((ObjectNode) r).putNull("stood"));
         }
         ObjectNode drawer = job.putObject("drawer");

@@ -18,6 +18,7 @@ import veldline.link.Radios;
 import veldline.path.Surface;
 import veldline.path.Way;
 import veldline.prove.ProvePlan;
+import veldline.prove.RateTest;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
 import veldline.raise.RaisePlan;
@@ -53,7 +54,8 @@ public final class NewJob {
                         Quantity.of("1", Unit.DB),
                         Quantity.of("95", Unit.ONE),
                         List.of(),
-                        List.of()),
+                        List.of(),
+                        RateTest.NONE),
                 Holdings.NONE,
                 List.of());
     }

@@ -85,6 +85,19 @@ public sealed interface ProveChange extends Change<ProvePlan> {
         }
     }
 
+    /** What the link carried. */
+    record Rated(RateTest to) implements ProveChange {
+        @Override
+        public ProvePlan applyTo(ProvePlan p) {
+            return p.withRate(to);
+        }
+
+        @Override
+        public String label() {
+            return "carried " + to.air() + ", by wire " + to.wired();
+        }
+    }
+
     record Sure(Quantity to) implements ProveChange {
         @Override
         public ProvePlan applyTo(ProvePlan p) {

@@ -19,6 +19,7 @@ import veldline.quantity.Quantity;
  * @param confidence in 100
  * @param observed what was measured to find out why it falls short, each symptom at most once
  * @param walk what was read on a walk away from the far end
+ * @param rate what the link carried
  */
 @RecordBuilder
 public record ProvePlan(
@@ -30,7 +31,8 @@ public record ProvePlan(
         Quantity step,
         Quantity confidence,
         List<Observed> observed,
-        List<WalkReading> walk)
+        List<WalkReading> walk,
+        RateTest rate)
         implements ProvePlanBuilder.With {
 
     /** How readings of two recordings are brought together. */

@@ -129,12 +129,12 @@ class JobStoreTest {
         Path file = folder.resolve("link.veldline.json");
         new JobStore(file).save(JOB);
         String later = Files.readString(file)
-                .replace(VERSION, "\"version\" : \"2.9\"")
+                .replace(VERSION, "\"version\" : \"2.99\"")
                 .replaceFirst("\"place\"", "\"moonPhase\" : 3, \"place\"");
-        assertThat(later).contains("moonPhase").contains("2.9");
+        assertThat(later).contains("moonPhase").contains("2.99");
         Files.writeString(file, later);
         assertThat(new JobStore(file).open()).isEqualTo(JOB);
-        Files.writeString(file, later.replace("2.9", "3.0"));
+        Files.writeString(file, later.replace("2.99", "3.0"));
         assertThatThrownBy(() -> new JobStore(file).open())
                 .hasMessageContaining("newer program")
                 .hasMessageContaining("3.0");

@@ -48,6 +48,8 @@ final class Measuring {
             record(s.assessment(), trouble);
         } else if (command == Input.Command.SWING) {
             swing(s.assessment());
+        } else if (command == Input.Command.RATE) {
+            rate(s.assessment(), trouble);
         } else {
             test(s.assessment(), trouble, WhyInputs.test(s));
         }
@@ -100,6 +102,19 @@ final class Measuring {
         } else {
             work.goOn(change);
         }
+    }
+
+    /** Measures what it carries, over the link and by wire. */
+    private void rate(Assessment a, Trouble trouble) {
+        studies.ask(
+                "Measuring",
+                p -> new Recorder(a, trouble).rate(),
+                o -> {
+                    work.apply(new JobChange.OfProve(new ProveChange.Rated(o.result())));
+                    work.tell("Carried " + o.result().air() + ", by wire "
+                            + o.result().wired() + ".");
+                },
+                e -> work.tell(e.getMessage()));
     }
 
     /** Makes one test and keeps what came of it. */

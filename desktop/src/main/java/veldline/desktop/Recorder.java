@@ -11,14 +11,19 @@ import veldline.assess.Assessment;
 import veldline.assess.SetUp;
 import veldline.explain.Program;
 import veldline.instrument.FieldTests;
+import veldline.instrument.RateLink;
+import veldline.instrument.RateTester;
 import veldline.instrument.Receiver;
+import veldline.instrument.SimulatedRateTester;
 import veldline.instrument.SimulatedReceiver;
+import veldline.instrument.SocketRateTester;
 import veldline.instrument.SocketReceiver;
 import veldline.instrument.Trouble;
 import veldline.instrument.World;
 import veldline.job.Job;
 import veldline.measure.Reading;
 import veldline.measure.Series;
+import veldline.prove.RateTest;
 import veldline.prove.Recording;
 import veldline.prove.Symptom;
 import veldline.store.RunningRecording;
@@ -28,6 +33,10 @@ import veldline.study.Progress;
 final class Recorder {
     private static final double READING_EVERY = 120;
     static final int READINGS = 373;
+    /** The least level a radio works at lies so far over its noise, dB. */
+    private static final double OVER_NOISE = 8;
+    /** What a line behind a radio usually gives, bits a second. */
+    private static final double USUAL_WIRE = 50e6;
 
     private final Assessment a;
     private final Job job;
@@ -70,6 +79,27 @@ final class Recorder {
                         trouble,
                         place + job.prove().observed().size())
                 .measured(symptom);
+    }
+
+    /**
+     * What the link carries.
+     *
+     * @throws IOException when there is nothing to measure, or the tester does not answer
+     */
+    RateTest rate() throws IOException {
+        gain();
+        double snr = a.line().margin().value() + OVER_NOISE;
+        double wire = Math.max(USUAL_WIRE, 2 * job.needs().rateNeeded());
+        RateLink link = new RateLink(
+                job.brief().air().bandwidth().value(),
+                snr,
+                wire,
+                trouble,
+                place + job.log().size());
+        try (SimulatedRateTester simulated = new SimulatedRateTester(link);
+                RateTester tester = SocketRateTester.onLoopback(simulated.port())) {
+            return tester.test();
+        }
     }
 
     /**

@@ -313,7 +313,7 @@ public final class Workbench implements AutoCloseable {
 
     public void command(Input.Command command) {
         switch (command) {
-            case RECORD, FIELD_TEST, SWING -> tasks.measuring().ask(command, showing());
+            case RECORD, FIELD_TEST, SWING, RATE -> tasks.measuring().ask(command, showing());
             case IMPROVE -> improve();
             case SECTORS -> adviser.sectors(desk.job());
             case FINER -> adviser.fine(desk.job());

@@ -68,6 +68,9 @@ class NumberCrawlerTest extends WindowTest {
                 });
                 settle();
                 crawl(window, "walk", lacking, seen);
+                interact(() -> work.pick("set:prove=rate"));
+                settle();
+                crawl(window, "rate", lacking, seen);
                 interact(() -> work.pick("set:prove=why"));
                 settle();
                 crawl(window, "why", lacking, seen);

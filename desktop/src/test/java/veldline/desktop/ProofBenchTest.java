@@ -77,6 +77,24 @@ class ProofBenchTest extends WindowTest {
         until(() -> causes().value(Symptom.RUN).isEmpty());
     }
 
+    /** A bar is dragged to what was measured and what holds it back is named; the simulated tester measures both. */
+    @Test
+    void whatHoldsItBackFollowsTheBars() {
+        look("rate");
+        assertThat(texts()).contains("Both rates tell what holds it back.");
+        interact(() -> work.command(veldline.desktop.bench.Input.Command.RATE));
+        until(() -> work.desk().job().prove().rate().told());
+        until(() -> texts().stream().anyMatch(t -> t.startsWith("Nothing: it carries") || t.startsWith("The ")));
+        double before = work.desk().job().prove().rate().wired().value();
+        Mark.Zone wire = zone("rate:2");
+        double x = wire.x() + wire.width() / 2;
+        double y = wire.y() + wire.height() / 2;
+        drag(picture().localToScreen(x, y)).dropTo(picture().localToScreen(x - 150, y));
+        until(() -> work.desk().job().prove().rate().wired().value() < before / 2);
+        push(KeyCode.CONTROL, KeyCode.Z);
+        until(() -> work.desk().job().prove().rate().wired().value() == before);
+    }
+
     /** Each test that is named is made; the hidden fault is found, or at the worst the second that is named. */
     @Test
     void aHiddenFaultIsFoundTestByTest() {

@@ -93,6 +93,7 @@ public sealed interface Input {
         RECORD,
         FIELD_TEST,
         SWING,
+        RATE,
         LOGBOOK,
         OPEN_FOUND,
         READ_CSV,

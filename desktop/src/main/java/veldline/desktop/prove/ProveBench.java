@@ -10,12 +10,14 @@ import veldline.assess.Step;
 import veldline.desktop.bench.Bench;
 import veldline.desktop.bench.Input;
 import veldline.desktop.bench.Limits;
+import veldline.desktop.bench.Pages;
 import veldline.desktop.bench.Showing;
 import veldline.job.JobChange;
 import veldline.link.BriefChange;
 import veldline.picture.Picture;
 import veldline.prove.ProveChange;
 import veldline.prove.ProvePlan;
+import veldline.prove.RateTest;
 import veldline.prove.Recording;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
@@ -32,6 +34,7 @@ public final class ProveBench implements Bench {
         return switch (page(s)) {
             case "walk" -> "How far it reaches";
             case "why" -> "What was measured";
+            case "rate" -> "Rate, delay, loss";
             default -> "What to compare";
         };
     }
@@ -48,19 +51,13 @@ public final class ProveBench implements Bench {
         Map<String, String> words = new LinkedHashMap<>();
         words.put("compare", "before and after");
         words.put("walk", "a range walk");
+        words.put("rate", "what it carries");
         words.put("why", "why it falls short");
-        in.add(new Input.Pick(
-                "page",
-                "What is looked at",
-                words.entrySet().stream()
-                        .map(w -> new Input.Option(
-                                w.getValue(),
-                                w.getKey().equals(page(s)),
-                                new Input.Outcome.Picked("set:" + PAGE + "=" + w.getKey())))
-                        .toList()));
+        in.add(Pages.pick(PAGE, words, page(s)));
         switch (page(s)) {
             case "walk" -> in.addAll(WalkInputs.of(s));
             case "why" -> in.addAll(WhyInputs.of(s));
+            case "rate" -> in.addAll(RateInputs.of(s));
             default -> compare(in, s);
         }
         return in;
@@ -135,6 +132,7 @@ public final class ProveBench implements Bench {
         return switch (page(s)) {
             case "walk" -> new WalkPicture(s, width, height).draw();
             case "why" -> new WhyPicture(s, width, height).draw();
+            case "rate" -> new RatePicture(s, width, height).draw();
             default -> new ProvePicture(s, width, height).draw();
         };
     }
@@ -149,6 +147,7 @@ public final class ProveBench implements Bench {
         return switch (page(s)) {
             case "walk" -> zones("walked:", s.job().prove().walk().size());
             case "why" -> WhyPicture.zones();
+            case "rate" -> zones("rate:", RatePicture.ROWS.size());
             default -> zones("recording:", s.job().prove().recordings().size());
         };
     }
@@ -163,6 +162,11 @@ public final class ProveBench implements Bench {
         if (zone.equals("wanted")) {
             double margin = new WalkPicture(s, width, height).marginAt(y);
             return Optional.of(new JobChange.OfBrief(new BriefChange.MarginWanted(Quantity.shown(margin, Unit.DB, 1))));
+        }
+        if (zone.equals("rate:1") || zone.equals("rate:2")) {
+            Quantity to = Quantity.shown(new RatePicture(s, width, height).rateAt(x), Unit.MBIT_S, 2);
+            RateTest now = s.job().prove().rate();
+            return Optional.of(RateInputs.change(zone.equals("rate:1") ? now.withAir(to) : now.withWired(to)));
         }
         return WhyPicture.test(zone)
                 .map(t -> WhyInputs.observe(
@@ -185,6 +189,7 @@ public final class ProveBench implements Bench {
         return switch (page(s)) {
             case "walk" -> Math.max(0, s.job().prove().walk().size() - 1);
             case "why" -> 0;
+            case "rate" -> 1;
             default -> Math.max(0, s.job().prove().recordings().size() - 1);
         };
     }

@@ -13,6 +13,7 @@ import veldline.coverage.Site;
 import veldline.desktop.bench.Bench;
 import veldline.desktop.bench.Input;
 import veldline.desktop.bench.Limits;
+import veldline.desktop.bench.Pages;
 import veldline.desktop.bench.Showing;
 import veldline.explain.Caution;
 import veldline.job.JobChange;
@@ -52,15 +53,7 @@ public final class RaiseBench implements Bench {
         words.put("mount", "the mount in the wind");
         words.put("swing", "swinging it to its mark");
         words.put("commission", "before it is handed over");
-        in.add(new Input.Pick(
-                "page",
-                "What is looked at",
-                words.entrySet().stream()
-                        .map(w -> new Input.Option(
-                                w.getValue(),
-                                w.getKey().equals(page(s)),
-                                new Input.Outcome.Picked("set:" + PAGE + "=" + w.getKey())))
-                        .toList()));
+        in.add(Pages.pick(PAGE, words, page(s)));
     }
 
     private static void newPlan(List<Input> in) {

@@ -85,7 +85,7 @@ final class LineLimits {
         pen.line(left, wish, right, wish, Role.EDGE, 1.4, Dash.DOTTED);
         String wanted = "wanted " + NumberText.shown(line.wish(), 1);
         double after = columns.middle(line.path() + 1) + 10;
-        At at = Stream.of(
+        Optional<At> at = Stream.of(
                         new At(after, wish + 14),
                         new At(after, wish - 5),
                         new At(right - 6.2 * wanted.length() - 4, wish - 5),
@@ -95,9 +95,11 @@ final class LineLimits {
                         new At(left + 2, wish - 5),
                         new At(left + 2, wish + 14))
                 .filter(a -> clearOfLevels(a, 6.2 * wanted.length()) && Math.abs(a.y() - textY) > 14)
+                // In a low line the slope of the way runs through what stands left of the far end.
+                .filter(a -> !LineScale.low(pen.height()) || measured.isEmpty() || a.x() > left + 2)
                 .findFirst()
-                .orElse(new At(after, wish + 14));
-        pen.text(wanted, at.x(), at.y(), Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.TYPED);
+                .or(() -> measured.isEmpty() ? Optional.of(new At(after, wish + 14)) : Optional.empty());
+        at.ifPresent(a -> pen.text(wanted, a.x(), a.y(), Anchor.START, 12, Face.TEXT, Role.SLATE, Origin.Plain.TYPED));
     }
 
     /** Whether the line itself runs through a text so wide behind a stop. */

@@ -82,7 +82,8 @@ class RoomTest {
                     JOB.prove().step(),
                     JOB.prove().confidence(),
                     List.of(),
-                    List.of())),
+                    List.of(),
+                    JOB.prove().rate())),
             "broken at the far end",
             new JobChange.OfRun(false, new FeedChange.Insert(0, Drawer.part("a-sman-nj"))).applyTo(JOB),
             "150 MHz",
@@ -168,7 +169,8 @@ class RoomTest {
     Stream<DynamicTest> everyProofHasRoom() {
         return TernholmSands.all().stream().flatMap(job -> {
             Assessment a = ASSESSOR.assess(job);
-            return Stream.of("walk", "why").map(look -> looked(job, a, Step.PROVE, "near-antenna", "prove", look));
+            return Stream.of("walk", "why", "rate")
+                    .map(look -> looked(job, a, Step.PROVE, "near-antenna", "prove", look));
         });
     }
 
