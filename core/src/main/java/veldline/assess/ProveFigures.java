@@ -2,6 +2,7 @@ package veldline.assess;
 
 import java.util.List;
 import veldline.explain.Worked;
+import veldline.measure.Silences;
 import veldline.measure.Strip;
 import veldline.prove.Comparison;
 import veldline.prove.Recording;
@@ -15,6 +16,7 @@ import veldline.prove.Verdict;
  * @param medianAfter and its tenth percentile beside it
  * @param margin the measured level over the floor
  * @param changed what differs between what stood for each; nothing where that was not written down
+ * @param silences of the second, longer than a lost reading
  * @param beforeStrip both recordings as they are drawn, over the same time
  */
 public record ProveFigures(
@@ -30,5 +32,6 @@ public record ProveFigures(
         int rounds,
         Verdict verdict,
         List<String> changed,
+        Silences silences,
         Strip beforeStrip,
         Strip afterStrip) {}

@@ -6,6 +6,7 @@ import veldline.explain.Finding;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
 import veldline.measure.Series;
+import veldline.measure.Silences;
 import veldline.picture.Paragraph;
 import veldline.prove.Comparison;
 import veldline.prove.Verdict;
@@ -183,16 +184,34 @@ final class ProveRules {
                     String lead = s.dropouts() == 0 ? "Never deaf" : "Deaf " + s.dropouts() + " times";
                     String rest = "after, in " + s.size() + " readings; before, " + b.dropouts() + " times in "
                             + b.size() + ".";
-                    return s.dropouts() > 0
-                            ? Finding.plain(
-                                    Finding.Level.WATCH,
-                                    lead,
-                                    rest,
-                                    "They count as under the floor, so they do not flatter.",
-                                    "dropouts")
-                            : Finding.plain(Finding.Level.FITS, lead, rest, "", "");
+                    return p.silences().count() > 0
+                            ? Finding.plain(Finding.Level.WATCH, lead, rest, silent(p.silences()), "silences")
+                            : s.dropouts() > 0
+                                    ? Finding.plain(
+                                            Finding.Level.WATCH,
+                                            lead,
+                                            rest,
+                                            "They count as under the floor, so they do not flatter.",
+                                            "dropouts")
+                                    : Finding.plain(Finding.Level.FITS, lead, rest, "", "");
                 })
                 .map(List::of)
                 .orElse(List.of());
+    }
+
+    private static String silent(Silences s) {
+        String each = s.every()
+                .map(e -> ", one every " + length(e) + ": look for what comes and goes as often")
+                .orElse(": suspect heat, multipath or motion before the antenna");
+        return s.count() + (s.count() == 1 ? " silence" : " silences") + ", the longest of " + length(s.longest())
+                + each + ".";
+    }
+
+    private static String length(double seconds) {
+        return seconds < 120
+                ? NumberText.shown(seconds, 0) + " s"
+                : seconds < 7200
+                        ? NumberText.shown(seconds / 60, 0) + " min"
+                        : NumberText.shown(seconds / 3600, 1) + " h";
     }
 }

@@ -4,6 +4,7 @@ import java.util.List;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
 import veldline.measure.Series;
+import veldline.measure.Silences;
 import veldline.measure.Strip;
 import veldline.prove.Comparison;
 import veldline.prove.ProvePlan;
@@ -91,6 +92,7 @@ final class ProveStage {
                 rounds,
                 Verdict.of(c.low(), c.difference().value(), c.high(), rounds),
                 after.stood().flatMap(s -> before.stood().map(s::changed)).orElse(List.of()),
+                Silences.of(a),
                 Strip.of(before.series(), end, BINS),
                 Strip.of(after.series(), end, BINS));
     }
