@@ -96,13 +96,19 @@ public record Profile(RealVector values, RealMatrix covariance, double spread, d
         double middle = Math.max(best.memory, step / 2);
         double[] centred = centred(levels);
         int stride = (int) Math.max(1, Math.min(MOST_STRIDE, best.memory / (2 * step)));
+        // A meter's own step is noise that does not hang together; between neighbours it passes for a short memory,
+        // from afar it hardly does.
+        List<Every> seen = Every.of(seconds, centred, places, stride);
         List<Double> memories = new ArrayList<>();
         List<Double> likelihoods = new ArrayList<>();
         for (int k = -AROUND; k <= AROUND; k++) {
             double memory = middle * Math.pow(FACTOR, k);
             if (memory <= longest) {
                 memories.add(memory);
-                likelihoods.add(strided(seconds, centred, places, knots, memory, stride));
+                likelihoods.add(seen.stream()
+                        .mapToDouble(e -> e.likelihood(memory, knots))
+                        .average()
+                        .orElseThrow());
             }
         }
         double most =
@@ -121,30 +127,25 @@ public record Profile(RealVector values, RealMatrix covariance, double spread, d
         return all.isEmpty() ? List.of(new Likely(1, best)) : all;
     }
 
-    /**
-     * Restricted log likelihood of a memory by every so manieth reading, the mean over where one may begin. A meter's own step is noise
-     * that does not hang together; between neighbours it passes for a short memory, from afar it hardly does.
-     */
-    private static double strided(
-            double[] seconds, double[] levels, List<Place> places, int knots, double memory, int stride) {
-        double sum = 0;
-        for (int first = 0; first < stride; first++) {
-            int from = first;
-            int[] which = IntStream.range(0, levels.length)
-                    .filter(i -> i % stride == from)
-                    .toArray();
-            double[] at = IntStream.of(which).mapToDouble(i -> seconds[i]).toArray();
-            double step = typicalStep(at);
-            sum += new Whitened(
-                            at,
-                            IntStream.of(which).mapToDouble(i -> levels[i]).toArray(),
-                            IntStream.of(which).mapToObj(places::get).toList(),
-                            knots,
-                            step,
-                            Math.exp(-step / memory))
-                    .likelihood();
+    /** Every so manieth reading from one of the first on. */
+    private record Every(double[] seconds, double[] levels, List<Place> places) {
+        static List<Every> of(double[] seconds, double[] levels, List<Place> places, int stride) {
+            return IntStream.range(0, stride)
+                    .mapToObj(first -> {
+                        int[] which = IntStream.iterate(first, i -> i < levels.length, i -> i + stride)
+                                .toArray();
+                        return new Every(
+                                IntStream.of(which).mapToDouble(i -> seconds[i]).toArray(),
+                                IntStream.of(which).mapToDouble(i -> levels[i]).toArray(),
+                                IntStream.of(which).mapToObj(places::get).toList());
+                    })
+                    .toList();
         }
-        return sum / stride;
+
+        double likelihood(double memory, int knots) {
+            double step = typicalStep(seconds);
+            return new Whitened(seconds, levels, places, knots, step, Math.exp(-step / memory)).likelihood();
+        }
     }
 
     private static double[] centred(double[] levels) {

@@ -32,6 +32,7 @@ class RunningRecordingTest {
         assertThat(left.name()).startsWith("cut short").contains(ABOUT.name());
         assertThat(left.setUp()).isEqualTo(ABOUT.setUp());
         assertThat(left.predicted()).isEqualTo(ABOUT.predicted());
+        assertThat(left.stood()).isEqualTo(ABOUT.stood()).isPresent();
         running.close();
         RunningRecording.forget(folder);
         assertThat(RunningRecording.left(folder)).isEmpty();
