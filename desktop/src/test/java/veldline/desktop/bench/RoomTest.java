@@ -46,7 +46,6 @@ import veldline.path.Obstruction;
 import veldline.path.Profile;
 import veldline.path.WayChange;
 import veldline.picture.Picture;
-import veldline.prove.ProvePlan;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
 import veldline.raise.AimReading;
@@ -73,17 +72,7 @@ class RoomTest {
             "a wrong joint",
             new JobChange.OfRun(true, new FeedChange.Replace(0, Drawer.part("a-sman-nj"))).applyTo(JOB),
             "nothing recorded",
-            JOB.withProve(new ProvePlan(
-                    List.of(),
-                    -1,
-                    -1,
-                    ProvePlan.LineUp.TIDE,
-                    JOB.prove().skip(),
-                    JOB.prove().step(),
-                    JOB.prove().confidence(),
-                    List.of(),
-                    List.of(),
-                    JOB.prove().rate())),
+            JOB.withProve(JOB.prove().withRecordings(List.of()).withBefore(-1).withAfter(-1)),
             "broken at the far end",
             new JobChange.OfRun(false, new FeedChange.Insert(0, Drawer.part("a-sman-nj"))).applyTo(JOB),
             "150 MHz",
