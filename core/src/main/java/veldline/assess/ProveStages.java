@@ -28,7 +28,7 @@ final class ProveStages {
             return new Stage.Failed<>("Nothing to compare yet. Record before the change, then after it.");
         }
         ProveStage.Input input = new ProveStage.Input(
-                job.prove(), job.brief().far().radio().sensitivity().value());
+                job.prove().compared(), job.brief().far().radio().sensitivity().value());
         return later(depth) && !proofs.knows(input)
                 ? new Stage.Running<>()
                 : Stage.of(() -> proofs.of(input, ProveStage::figures), () -> true);

@@ -29,7 +29,7 @@ public final class FieldTests {
     private static final double BY_METER = 0.3;
 
     private static final double BY_RATE = 0.8;
-    /** Half-lobe steps up and down at which another height is tried. */
+    /** Metres up and down at which another height is tried. */
     private static final List<Double> HEIGHTS = List.of(-2.0, -1.0, 1.0, 2.0);
 
     private static final int NEWS = 7919;

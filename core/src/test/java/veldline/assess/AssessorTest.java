@@ -22,6 +22,7 @@ import veldline.link.BriefChange;
 import veldline.link.Jurisdiction;
 import veldline.link.LevelLine;
 import veldline.prove.ProveChange;
+import veldline.prove.Symptom;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
 import veldline.raise.RaiseChange;
@@ -52,6 +53,8 @@ class AssessorTest {
                 List.of(),
                 new JobChange.OfProve(new ProveChange.Compare(0, 1)),
                 List.of("prove"),
+                new JobChange.OfProve(new ProveChange.Observe(Symptom.RUN, Optional.of(q("2", Unit.DB)))),
+                List.of(),
                 new JobChange.Match(java.util.Optional.of(veldline.line.MatchWay.L_NETWORK)),
                 List.of("match"),
                 new JobChange.OfYagi(new YagiChange.ElementLength(4, q("51", Unit.MM))),
