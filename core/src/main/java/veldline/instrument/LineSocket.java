@@ -44,7 +44,12 @@ final class LineSocket implements Closeable {
 
     private void connect() throws IOException {
         socket = new Socket();
-        socket.connect(new InetSocketAddress(InetAddress.getLoopbackAddress(), port), PATIENCE_MS);
+        try {
+            socket.connect(new InetSocketAddress(InetAddress.getLoopbackAddress(), port), PATIENCE_MS);
+        } catch (IOException e) {
+            throw new IOException(
+                    "The " + what + " cannot be reached: " + e.getMessage() + "; see that it is on and go on", e);
+        }
         socket.setSoTimeout(PATIENCE_MS);
         socket.setTcpNoDelay(true);
         in = new BufferedReader(new InputStreamReader(socket.getInputStream(), StandardCharsets.US_ASCII));

@@ -71,6 +71,21 @@ class SocketReceiverTest {
         }
     }
 
+    /** One that was switched off in the midst is told as that, and soon. */
+    @Test
+    void oneThatIsSwitchedOffIsToldInWords() throws IOException {
+        World world = new World(JOB, 14, 8, World.Hidden.drawn(4), 9);
+        SimulatedReceiver simulated = new SimulatedReceiver(world, 120, 1);
+        try (SocketReceiver receiver = SocketReceiver.onLoopback(simulated.port())) {
+            receiver.next();
+            simulated.close();
+            receiver.fault(Fault.DROPS, 1);
+            assertThatThrownBy(receiver::next)
+                    .isInstanceOf(IOException.class)
+                    .hasMessageContaining("cannot be reached");
+        }
+    }
+
     /** A reading that is no longer kept is refused, and why is told. */
     @Test
     void whatIsWrongWithAQueryIsAskedOfTheInstrument() throws IOException {

@@ -191,7 +191,13 @@ final class WhyPicture {
             String text = NumberText.signed(value.get(), 1);
             Underline.measured(pen, pen.width() - 18 - 7.8 * text.length(), pen.width() - 18, middle + 6);
         } else if (next) {
-            pen.words("next", pen.width() - 18, middle + 4, Anchor.END, Face.BOLD, Role.INK);
+            pen.words(
+                    "next, " + NumberText.shown(test.minutes(), 0) + " min",
+                    pen.width() - 18,
+                    middle + 4,
+                    Anchor.END,
+                    Face.BOLD,
+                    Role.INK);
         }
         pen.zone(
                 zone(test),
