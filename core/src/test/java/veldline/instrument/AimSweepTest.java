@@ -7,25 +7,18 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import veldline.raise.Aim;
 import veldline.raise.AimReading;
+import veldline.raise.Beams;
 
 /** A rotator and a receiver over their sockets, an antenna that is swung, and the middle of both edges. */
 class AimSweepTest {
-    private static final double WIDTH = 33;
+    private static final double WIDTH = Beams.WIDTH;
+    private static final List<Double> CUT = Beams.CUT;
     private static final double MAP = 356;
-
-    /** A beam 33° wide with a side lobe 13 dB under it and a back lobe. */
-    private static final List<Double> CUT = IntStream.rangeClosed(0, 180)
-            .mapToObj(d -> 12
-                    + Math.max(
-                            Math.max(-12 * Math.pow(d / WIDTH, 2), -13 - 12 * Math.pow((d - 50) / 22.0, 2)),
-                            Math.max(-16 - 12 * Math.pow((d - 180) / 40.0, 2), -30)))
-            .toList();
 
     private interface Bench {
         List<AimReading> swing(SocketRotator rotator, SocketReceiver receiver) throws IOException;

@@ -6,21 +6,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
-import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
 
 class AimTest {
-    private static final double WIDTH = 33;
-
-    /** A beam 33° wide with a side lobe 13 dB under it at 50° and a back lobe. */
-    private static final List<Double> CUT = IntStream.rangeClosed(0, 180)
-            .mapToObj(d -> 12
-                    + Math.max(
-                            Math.max(-12 * Math.pow(d / WIDTH, 2), -13 - 12 * Math.pow((d - 50) / 22.0, 2)),
-                            Math.max(-16 - 12 * Math.pow((d - 180) / 40.0, 2), -30)))
-            .toList();
+    private static final double WIDTH = Beams.WIDTH;
+    private static final List<Double> CUT = Beams.CUT;
 
     private static List<AimReading> swung(double mark, double from, double to, double step, Random r, double bounce) {
         List<AimReading> all = new ArrayList<>();
