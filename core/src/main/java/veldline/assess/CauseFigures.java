@@ -3,6 +3,7 @@ package veldline.assess;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
@@ -27,6 +28,17 @@ import veldline.quantity.Unit;
  * @param diagnosis which causes go with all of them
  */
 public record CauseFigures(List<Observed> recorded, List<Observed> typed, Diagnosis diagnosis) {
+    /**
+     * What a diagnosis follows from.
+     *
+     * @param possible what could still be measured
+     */
+    record Asked(List<Observed> observed, List<Symptom> possible) {
+        Diagnosis diagnosis() {
+            return Diagnosis.of(observed, possible);
+        }
+    }
+
     /** A law says little of places farther than so many times what was walked. */
     static final double BEYOND = 1.5;
 
@@ -46,8 +58,14 @@ public record CauseFigures(List<Observed> recorded, List<Observed> typed, Diagno
     /**
      * @param read off the last recording
      * @param walk which tells the level where nothing was recorded
+     * @param diagnosis worked out, or remembered
      */
-    static CauseFigures of(Job job, LevelLine line, List<Observed> read, Optional<RangeWalk> walk) {
+    static CauseFigures of(
+            Job job,
+            LevelLine line,
+            List<Observed> read,
+            Optional<RangeWalk> walk,
+            Function<Asked, Diagnosis> diagnosis) {
         List<Observed> typed = job.prove().observed();
         Stream<Observed> walked = read.isEmpty()
                 ? walk.flatMap(w -> againstTheSum(job, line, w)).stream()
@@ -63,7 +81,8 @@ public record CauseFigures(List<Observed> recorded, List<Observed> typed, Diagno
         return new CauseFigures(
                 recorded,
                 typed,
-                Diagnosis.of(Stream.concat(recorded.stream(), typed.stream()).toList(), possible));
+                diagnosis.apply(new Asked(
+                        Stream.concat(recorded.stream(), typed.stream()).toList(), possible)));
     }
 
     /** All that was measured. */

@@ -5,8 +5,8 @@ import java.util.Optional;
 import veldline.explain.Finding;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
-import veldline.measure.Series;
 import veldline.measure.Silences;
+import veldline.measure.Strip;
 import veldline.picture.Paragraph;
 import veldline.prove.Comparison;
 import veldline.prove.Verdict;
@@ -72,8 +72,7 @@ final class ProveRules {
         if (difference < Verdict.LEAST) {
             return "Under 1.5 dB is not called an improvement, however long it is recorded.";
         }
-        Series s = p.after().series();
-        double minutes = s.size() * s.interval() / 60;
+        double minutes = p.after().series().seconds() / 60;
         double ratio = c.half().value() / difference;
         double more = minutes * (ratio * ratio - 1);
         return "Not clear of zero. Record about " + NumberText.shown(Math.max(1, Math.ceil(more)), 0)
@@ -179,14 +178,14 @@ final class ProveRules {
         return a.prove()
                 .value()
                 .map(p -> {
-                    Series s = p.after().series();
-                    Series b = p.before().series();
-                    String lead = s.dropouts() == 0 ? "Never deaf" : "Deaf " + s.dropouts() + " times";
-                    String rest = "after, in " + s.size() + " readings; before, " + b.dropouts() + " times in "
-                            + b.size() + ".";
+                    Strip s = p.afterStrip();
+                    Strip b = p.beforeStrip();
+                    String lead = s.lost() == 0 ? "Never deaf" : "Deaf " + s.lost() + " times";
+                    String rest = "after, in " + s.asked() + " readings; before, " + b.lost() + " times in " + b.asked()
+                            + ".";
                     return p.silences().count() > 0
                             ? Finding.plain(Finding.Level.WATCH, lead, rest, silent(p.silences()), "silences")
-                            : s.dropouts() > 0
+                            : s.lost() > 0
                                     ? Finding.plain(
                                             Finding.Level.WATCH,
                                             lead,

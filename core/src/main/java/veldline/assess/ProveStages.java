@@ -3,6 +3,7 @@ package veldline.assess;
 import java.util.List;
 import veldline.job.Job;
 import veldline.link.LevelLine;
+import veldline.prove.Diagnosis;
 import veldline.prove.Observed;
 import veldline.prove.RangeWalk;
 import veldline.prove.WalkReading;
@@ -12,6 +13,8 @@ final class ProveStages {
     private final Memory<ProveStage.Input, ProveFigures> proofs = new Memory<>();
     private final Memory<WalkInput, RangeWalk> walks = new Memory<>();
     private final Memory<CauseFigures.Read, List<Observed>> shortfalls = new Memory<>();
+
+    private final Memory<CauseFigures.Asked, Diagnosis> diagnoses = new Memory<>();
 
     private record WalkInput(List<WalkReading> walk, double floor, double wanted, double confidence) {
         RangeWalk figures() {
@@ -55,7 +58,8 @@ final class ProveStages {
                 .filter(r -> !later(depth) || shortfalls.knows(r))
                 .map(r -> shortfalls.of(r, CauseFigures.Read::observed))
                 .orElse(List.of());
-        return CauseFigures.of(job, line, recorded, walk.value());
+        return CauseFigures.of(
+                job, line, recorded, walk.value(), asked -> diagnoses.of(asked, CauseFigures.Asked::diagnosis));
     }
 
     private static boolean later(Assessor.Depth depth) {

@@ -8,6 +8,7 @@ import java.util.function.Predicate;
 import veldline.measure.Reading;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
+import veldline.raise.Aim;
 import veldline.raise.AimReading;
 
 /** Swings an antenna past both edges of its beam and reads as it goes. */
@@ -37,7 +38,7 @@ public final class AimSweep {
         double side = side(width);
         int count = readings(width) - 1;
         for (int i = 0; i <= count; i++) {
-            double bearing = arrive(rotator, ((map - side + 2 * side * i / count) % 360 + 360) % 360);
+            double bearing = arrive(rotator, Aim.turned(map - side + 2 * side * i / count));
             Reading r = receiver.next();
             Optional<Double> level = r.levelDbm();
             level.ifPresent(

@@ -19,7 +19,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Function;
-import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import veldline.explain.Program;
 
 /**
@@ -113,9 +113,9 @@ final class LineServer implements Closeable {
     }
 
     private static List<Double> numbers(String text) {
-        return List.of(text.split(",")).stream()
+        return Stream.of(text.split(","))
                 .map(t -> Double.parseDouble(t.strip()))
-                .collect(Collectors.toList());
+                .toList();
     }
 
     private Optional<String> common(String header, List<Double> numbers) {

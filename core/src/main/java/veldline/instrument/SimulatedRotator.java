@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import veldline.raise.Aim;
 
 /** A stand-in for a rotator: turns a link by a few degrees each time it is asked where it points, the shorter way round. */
 public final class SimulatedRotator implements Closeable {
@@ -34,7 +35,7 @@ public final class SimulatedRotator implements Closeable {
     }
 
     private String pointing() {
-        double left = ((target - link.bearing()) % 360 + 540) % 360 - 180;
+        double left = Aim.off(target, link.bearing());
         link.turnBy(Math.max(-SPEED, Math.min(SPEED, left)));
         return String.format(Locale.ROOT, "%.2f,%d", link.bearing(), Math.abs(left) > SPEED ? 1 : 0);
     }

@@ -13,23 +13,16 @@ import veldline.line.PortData;
  * An analyser at the other end of a socket. {@code SWE low,high,count} begins a sweep and {@code POIN? i} is answered by {@code
  * hertz,re,im} of its reflection on 50 Ω; a sweep that is stopped leaves nothing on the line.
  */
-public final class SocketAnalyser implements Analyser {
+public final class SocketAnalyser extends SocketInstrument implements Analyser {
     private static final double LINE = 50;
 
-    private final LineSocket socket;
-
     private SocketAnalyser(LineSocket socket) {
-        this.socket = socket;
+        super(socket);
     }
 
     /** Connects to a port of this machine. */
     public static SocketAnalyser onLoopback(int port) throws IOException {
         return new SocketAnalyser(new LineSocket("analyser", port));
-    }
-
-    @Override
-    public String name() throws IOException {
-        return socket.name();
     }
 
     @Override
@@ -44,15 +37,5 @@ public final class SocketAnalyser implements Analyser {
             }
         }
         return new PortData(PortData.Kind.S, List.of(LINE), rows);
-    }
-
-    /** Brings a fault on, where the other end is a stand-in. */
-    public void fault(Fault fault, int queries) throws IOException {
-        socket.tell(fault.header() + " " + queries);
-    }
-
-    @Override
-    public void close() throws IOException {
-        socket.close();
     }
 }

@@ -6,21 +6,14 @@ import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
 
 /** A throughput tester at the other end of a socket: {@code RATE? 0} over the link and {@code RATE? 1} by wire, {@code bit/s,s,lost in 100}. */
-public final class SocketRateTester implements RateTester {
-    private final LineSocket socket;
-
+public final class SocketRateTester extends SocketInstrument implements RateTester {
     private SocketRateTester(LineSocket socket) {
-        this.socket = socket;
+        super(socket);
     }
 
     /** Connects to a port of this machine. */
     public static SocketRateTester onLoopback(int port) throws IOException {
         return new SocketRateTester(new LineSocket("throughput tester", port));
-    }
-
-    @Override
-    public String name() throws IOException {
-        return socket.name();
     }
 
     @Override
@@ -32,15 +25,5 @@ public final class SocketRateTester implements RateTester {
                 Quantity.shown(wired[0], Unit.MBIT_S, 2),
                 Quantity.shown(air[1], Unit.MILLISECOND, 1),
                 Quantity.shown(air[2], Unit.ONE, 1));
-    }
-
-    /** Brings a fault on, where the other end is a stand-in. */
-    public void fault(Fault fault, int queries) throws IOException {
-        socket.tell(fault.header() + " " + queries);
-    }
-
-    @Override
-    public void close() throws IOException {
-        socket.close();
     }
 }

@@ -8,22 +8,16 @@ import veldline.measure.Reading;
  * A receiver at the other end of a socket. {@code READ? n} is answered by {@code seconds,dBm,tide,°C} of its reading number n, so that a
  * reading that was lost on the way is asked for again; {@code NOIS?} by the level where nobody sends.
  */
-public final class SocketReceiver implements Receiver {
-    private final LineSocket socket;
+public final class SocketReceiver extends SocketInstrument implements Receiver {
     private long count;
 
     private SocketReceiver(LineSocket socket) {
-        this.socket = socket;
+        super(socket);
     }
 
     /** Connects to a port of this machine. */
     public static SocketReceiver onLoopback(int port) throws IOException {
         return new SocketReceiver(new LineSocket("receiver", port));
-    }
-
-    @Override
-    public String name() throws IOException {
-        return socket.name();
     }
 
     @Override
@@ -38,22 +32,7 @@ public final class SocketReceiver implements Receiver {
         return socket.numbers("NOIS?", 1)[0];
     }
 
-    @Override
-    public int again() {
-        return socket.again();
-    }
-
     private static Optional<Double> number(double n) {
         return n == LineSocket.NONE ? Optional.empty() : Optional.of(n);
-    }
-
-    /** Brings a fault on, where the other end is a stand-in. */
-    public void fault(Fault fault, int queries) throws IOException {
-        socket.tell(fault.header() + " " + queries);
-    }
-
-    @Override
-    public void close() throws IOException {
-        socket.close();
     }
 }

@@ -4,21 +4,14 @@ import java.io.IOException;
 import java.util.Locale;
 
 /** A rotator at the other end of a socket: {@code TURN degrees} begins to turn, {@code BEAR?} is answered by {@code degrees,turning}. */
-public final class SocketRotator implements Rotator {
-    private final LineSocket socket;
-
+public final class SocketRotator extends SocketInstrument implements Rotator {
     private SocketRotator(LineSocket socket) {
-        this.socket = socket;
+        super(socket);
     }
 
     /** Connects to a port of this machine. */
     public static SocketRotator onLoopback(int port) throws IOException {
         return new SocketRotator(new LineSocket("rotator", port));
-    }
-
-    @Override
-    public String name() throws IOException {
-        return socket.name();
     }
 
     @Override
@@ -31,15 +24,5 @@ public final class SocketRotator implements Rotator {
     public Pointing pointing() throws IOException {
         double[] n = socket.numbers("BEAR?", 2);
         return new Pointing(n[0], n[1] != 0);
-    }
-
-    /** Brings a fault on, where the other end is a stand-in. */
-    public void fault(Fault fault, int queries) throws IOException {
-        socket.tell(fault.header() + " " + queries);
-    }
-
-    @Override
-    public void close() throws IOException {
-        socket.close();
     }
 }

@@ -57,14 +57,11 @@ public final class SwungLink {
     }
 
     void turnBy(double degrees) {
-        bearing = ((bearing + degrees) % 360 + 360) % 360;
+        bearing = Aim.turned(bearing + degrees);
     }
 
     private double amplitude(double off) {
-        double d = Math.abs(off);
-        int i = (int) Math.min(cut.size() - 2, Math.floor(d));
-        double here = cut.get(i) + (d - i) * (cut.get(i + 1) - cut.get(i)) - cut.get(0);
-        return Math.pow(10, Math.max(-DEEP, here) / 20);
+        return Math.pow(10, Math.max(-DEEP, Aim.relative(cut, off)) / 20);
     }
 
     /** The next reading, a tenth of a second after the last, in steps of so many dB. */

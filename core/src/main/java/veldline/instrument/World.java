@@ -33,7 +33,7 @@ public final class World {
     /** What a run usually takes over its class, dB. */
     static final double USUAL_EXTRA = 0.25;
     /** Noise lies so far under the least level a radio works at, dB: what its waveform asks for. */
-    private static final double ASKED = 8;
+    public static final double ASKED = 8;
 
     private final Job job;
     private final double gainDbi;

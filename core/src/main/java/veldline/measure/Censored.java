@@ -42,8 +42,17 @@ public final class Censored {
      * @param mean a weighted sum of the profile's values, dBm
      * @param variance of that
      * @param spread of a reading about the profile, dB
+     * @param drawn whether lost readings had to be drawn, which is done with the likeliest memory
      */
-    public record Estimate(double mean, double variance, double spread) {}
+    public record Estimate(double mean, double variance, double spread, boolean drawn) {}
+
+    /** How long readings hang together, of which only they themselves tell. */
+    public enum Memory {
+        /** Every one they allow, by how well they do. */
+        WEIGHED,
+        /** The likeliest alone. */
+        LIKELIEST
+    }
 
     private Censored(
             double[] seconds, double[] levels, List<Profile.Place> places, int knots, double floor, double lost) {
@@ -65,6 +74,7 @@ public final class Censored {
      * @param floor under which nothing is heard, dBm
      * @param lost chance that a reading is lost for another reason, over 0
      * @param weights of the profile's values in what is asked for
+     * @param memory where nothing has to be drawn
      */
     public static Estimate of(
             double[] seconds,
@@ -73,7 +83,8 @@ public final class Censored {
             int knots,
             double floor,
             double lost,
-            RealVector weights) {
+            RealVector weights,
+            Memory memory) {
         int[] heard = IntStream.range(0, levels.length)
                 .filter(i -> !Double.isNaN(levels[i]))
                 .toArray();
@@ -82,11 +93,15 @@ public final class Censored {
         int[] used = IntStream.range(0, levels.length)
                 .filter(i -> !Double.isNaN(levels[i]) || plain.at(plain.values(), places.get(i)) < near)
                 .toArray();
-        return used.length == heard.length
-                ? together(
-                        Profile.likely(plain, pick(seconds, heard), pick(levels, heard), pick(places, heard)), weights)
-                : new Censored(pick(seconds, used), pick(levels, used), pick(places, used), knots, floor, lost)
-                        .drawn(weights);
+        if (used.length > heard.length) {
+            return new Censored(pick(seconds, used), pick(levels, used), pick(places, used), knots, floor, lost)
+                    .drawn(weights);
+        }
+        return together(
+                memory == Memory.LIKELIEST
+                        ? List.of(new Profile.Likely(1, plain))
+                        : Profile.likely(plain, pick(seconds, heard), pick(levels, heard), pick(places, heard)),
+                weights);
     }
 
     /** A mean over every memory the readings allow, and its variance with theirs. */
@@ -103,7 +118,7 @@ public final class Censored {
         double spread = likely.stream()
                 .mapToDouble(l -> l.weight() * l.profile().spread())
                 .sum();
-        return new Estimate(mean, variance, spread);
+        return new Estimate(mean, variance, spread, false);
     }
 
     private static double[] pick(double[] from, int[] which) {
@@ -133,7 +148,7 @@ public final class Censored {
         }
         double mean = Arrays.stream(means).average().orElseThrow();
         double between = Arrays.stream(means).map(m -> (m - mean) * (m - mean)).sum() / (DRAWS - 1);
-        return new Estimate(mean, within + (1 + 1.0 / DRAWS) * between, spread);
+        return new Estimate(mean, within + (1 + 1.0 / DRAWS) * between, spread, true);
     }
 
     /** Draws a profile that the readings allow, then each lost level given that and its neighbours. */

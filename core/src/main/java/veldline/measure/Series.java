@@ -46,6 +46,13 @@ public final class Series {
         return gaps[gaps.length / 2];
     }
 
+    /** From the first reading to the last. */
+    public double seconds() {
+        return readings.isEmpty()
+                ? 0
+                : readings.get(readings.size() - 1).seconds() - readings.get(0).seconds();
+    }
+
     /** How many readings had no link. */
     public int dropouts() {
         return (int) readings.stream().filter(r -> r.levelDbm().isEmpty()).count();

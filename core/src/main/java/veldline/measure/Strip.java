@@ -67,6 +67,15 @@ public record Strip(double end, List<Bin> bins) {
         return new Strip(end, bins);
     }
 
+    public int asked() {
+        return bins.stream().mapToInt(Bin::asked).sum();
+    }
+
+    /** Readings without a link. */
+    public int lost() {
+        return asked() - bins.stream().mapToInt(Bin::heard).sum();
+    }
+
     /** Seconds at the middle of a step. */
     public double middle(int bin) {
         return end * (bin + 0.5) / bins.size();

@@ -91,8 +91,12 @@ public record Comparison(
                     + b.heard() + " before and " + a.heard() + " after. Record for longer");
         }
         RealVector weights = common(b, a);
-        List<Censored.Estimate> both =
-                Stream.of(b, a).parallel().map(s -> s.estimate(weights, floor)).toList();
+        List<Censored.Estimate> both = both(b, a, weights, floor, Censored.Memory.WEIGHED);
+        // What is drawn takes one memory for known; the other side is then taken the same way, so that like is held
+        // against like.
+        if (both.get(0).drawn() != both.get(1).drawn()) {
+            both = both(b, a, weights, floor, Censored.Memory.LIKELIEST);
+        }
         Censored.Estimate eb = both.get(0);
         Censored.Estimate ea = both.get(1);
         double meanB = eb.mean();
@@ -131,6 +135,14 @@ public record Comparison(
                 na,
                 b.heard() + a.heard(),
                 gap(b, a, floor));
+    }
+
+    private static List<Censored.Estimate> both(
+            Placed b, Placed a, RealVector weights, double floor, Censored.Memory memory) {
+        return Stream.of(b, a)
+                .parallel()
+                .map(s -> s.estimate(weights, floor, memory))
+                .toList();
     }
 
     private static double highestTide(Series series) {
@@ -229,7 +241,7 @@ public record Comparison(
             return knots == 1 ? 0 : (p.knot() + p.share()) * top / (knots - 1);
         }
 
-        Censored.Estimate estimate(RealVector weights, double floor) {
+        Censored.Estimate estimate(RealVector weights, double floor, Censored.Memory memory) {
             int[] used = IntStream.range(0, levels.size())
                     .filter(i ->
                             !Double.isNaN(levels.get(i)) || hears(places.get(i).knot()))
@@ -241,7 +253,8 @@ public record Comparison(
                     knots,
                     floor,
                     LOST,
-                    weights);
+                    weights,
+                    memory);
         }
     }
 }

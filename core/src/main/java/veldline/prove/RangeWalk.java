@@ -21,11 +21,9 @@ import veldline.measure.Profile;
  * @param high the farthest, metres; empty where the walk cannot say
  * @param exponent of the law, and what it is good to
  * @param law level over distance
- * @param spread of readings about it, dB
  * @param walked farthest reading, metres
  */
-public record RangeWalk(
-        Worked range, double low, Optional<Double> high, Worked exponent, Law law, double spread, double walked) {
+public record RangeWalk(Worked range, double low, Optional<Double> high, Worked exponent, Law law, double walked) {
     public static final Formula RANGE = new Formula(
             "Reach",
             "Distance at which the law falls to the level wanted: at s metres it is p, and it falls by 10·n a decade.",
@@ -132,8 +130,8 @@ public record RangeWalk(
                 .typed("w", "wanted", wanted, "dBm", 3)
                 .computed("n", "exponent", n, "", 6)
                 .gives(reach, "m", reach < 100 ? 1 : 0);
-        return Optional.of(new RangeWalk(
-                range, edge(law, wanted, -1).orElse(0.0), edge(law, wanted, 1), exponent, law, spread(in, law), far));
+        return Optional.of(
+                new RangeWalk(range, edge(law, wanted, -1).orElse(0.0), edge(law, wanted, 1), exponent, law, far));
     }
 
     private static Law law(List<WalkReading> in, double near, double far, double floor, double confidence) {
@@ -156,7 +154,7 @@ public record RangeWalk(
     private static Censored.Estimate of(
             double[] walked, double[] levels, List<Profile.Place> places, double floor, double atNear, double atFar) {
         RealVector weights = new ArrayRealVector(new double[] {atNear, atFar});
-        return Censored.of(walked, levels, places, 2, floor, LOST, weights);
+        return Censored.of(walked, levels, places, 2, floor, LOST, weights, Censored.Memory.WEIGHED);
     }
 
     /** Where the edge of the band falls to what is wanted; empty where it never does within reach of the walk. */
@@ -172,14 +170,5 @@ public record RangeWalk(
             last = d;
         }
         return Optional.empty();
-    }
-
-    private static double spread(List<WalkReading> in, Law law) {
-        double[] off = in.stream()
-                .filter(r -> r.level().isPresent())
-                .mapToDouble(
-                        r -> r.level().get().value() - law.level(r.distance().value()))
-                .toArray();
-        return Math.sqrt(DoubleStream.of(off).map(x -> x * x).sum() / off.length);
     }
 }

@@ -119,12 +119,16 @@ public record Aim(
                 .toArray();
     }
 
-    /** What the pattern is down by so many degrees off, zero or less. */
+    /** What the pattern is down by so many degrees off, as far down as it is told from what is thrown about. */
     public static double down(List<Double> cut, double off) {
+        return Math.max(-DEEP, relative(cut, off));
+    }
+
+    /** Gain so many degrees off the beam less that in it, dB. */
+    public static double relative(List<Double> cut, double off) {
         double d = Math.min(180, Math.abs(off));
         int i = (int) Math.min(cut.size() - 2, Math.floor(d));
-        double here = cut.get(i) + (d - i) * (cut.get(i + 1) - cut.get(i));
-        return Math.max(-DEEP, here - cut.get(0));
+        return cut.get(i) + (d - i) * (cut.get(i + 1) - cut.get(i)) - cut.get(0);
     }
 
     /** From one bearing to another the shorter way, degrees. */
@@ -132,7 +136,8 @@ public record Aim(
         return ((bearing - from) % 360 + 540) % 360 - 180;
     }
 
-    private static double turned(double bearing) {
+    /** A bearing as 0 to under 360 degrees. */
+    public static double turned(double bearing) {
         return (bearing % 360 + 360) % 360;
     }
 }

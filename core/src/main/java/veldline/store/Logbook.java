@@ -21,6 +21,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import veldline.format.FormatException;
+import veldline.job.Job;
 
 /**
  * Many jobs, searched by any word in them. It is an index and nothing more: built from the job files, brought up to date by those that
@@ -154,7 +155,7 @@ public final class Logbook implements AutoCloseable {
     private Optional<String> read(Path f, Stamp stamp) throws SQLException {
         drop(f.toAbsolutePath().toString());
         try {
-            veldline.job.Job job = new JobStore(f).openWhatCanBe().job();
+            Job job = new JobStore(f).openWhatCanBe().job();
             LogbookEntry e = LogbookEntry.of(f.toAbsolutePath(), job);
             long id;
             try (PreparedStatement in = db.prepareStatement(

@@ -98,7 +98,7 @@ class SeriesTest {
             }
         }
         List<Profile.Place> flat = Collections.nCopies(n, new Profile.Place(0, 0));
-        Censored.Estimate e = Censored.of(seconds, levels, flat, 1, floor, 0.001, ALL);
+        Censored.Estimate e = Censored.of(seconds, levels, flat, 1, floor, 0.001, ALL, Censored.Memory.WEIGHED);
         double sure = 4 * Math.sqrt(e.variance());
         assertThat(e.mean()).isCloseTo(-70, within(sure));
         assertThat(e.spread()).isCloseTo(2, within(0.4));
@@ -118,7 +118,7 @@ class SeriesTest {
         List<Profile.Place> flat = Collections.nCopies(100, new Profile.Place(0, 0));
         List<Profile.Likely> likely = Profile.likely(Profile.fit(seconds, levels, flat, 1), seconds, levels, flat);
         assertThat(likely.stream().mapToDouble(Profile.Likely::weight).sum()).isCloseTo(1, within(1e-9));
-        Censored.Estimate e = Censored.of(seconds, levels, flat, 1, -110, 0.01, ALL);
+        Censored.Estimate e = Censored.of(seconds, levels, flat, 1, -110, 0.01, ALL, Censored.Memory.WEIGHED);
         assertThat(e.mean())
                 .isCloseTo(
                         likely.stream()
@@ -140,9 +140,9 @@ class SeriesTest {
             levels[i] = i % 10 == 3 ? Double.NaN : -60 + random.nextGaussian();
         }
         List<Profile.Place> flat = Collections.nCopies(100, new Profile.Place(0, 0));
-        Censored.Estimate far = Censored.of(seconds, levels, flat, 1, -110, 0.01, ALL);
+        Censored.Estimate far = Censored.of(seconds, levels, flat, 1, -110, 0.01, ALL, Censored.Memory.WEIGHED);
         assertThat(far.mean()).isCloseTo(-60, within(0.5));
-        Censored.Estimate near = Censored.of(seconds, levels, flat, 1, -61, 0.01, ALL);
+        Censored.Estimate near = Censored.of(seconds, levels, flat, 1, -61, 0.01, ALL, Censored.Memory.WEIGHED);
         assertThat(near.mean()).as("lost close over the floor: it was under it").isLessThan(far.mean());
     }
 }

@@ -117,6 +117,21 @@ class LogbookTest {
         }
     }
 
+    /** The middle of what was swept, in hundredths; two tell nothing of a workshop. */
+    @Test
+    void whatFirstTriesHaveInCommonIsTheirMiddle() {
+        List<LogbookEntry> five = java.util.stream.Stream.of(-0.03, -0.01, -0.02, 0.04, -0.015)
+                .map(off ->
+                        new LogbookEntry(Path.of("x"), "", "", "Yagi of 5", 144e6, Optional.empty(), Optional.of(off)))
+                .toList();
+        FirstTries tries = FirstTries.of(five).orElseThrow();
+        assertThat(tries.count()).isEqualTo(5);
+        assertThat(tries.middle().value()).isCloseTo(-1.5, within(1e-9));
+        assertThat(tries.low()).isLessThan(-1.5);
+        assertThat(tries.high()).isBetween(-1.0, 4.0);
+        assertThat(FirstTries.of(five.subList(0, 2))).isEmpty();
+    }
+
     /** Whatever is typed is looked for and is no command. */
     @Property(tries = 60)
     void whateverIsTypedIsSearchedFor(@ForAll String words) throws IOException {

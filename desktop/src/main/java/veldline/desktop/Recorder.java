@@ -33,8 +33,6 @@ import veldline.study.Progress;
 final class Recorder {
     private static final double READING_EVERY = 120;
     static final int READINGS = 373;
-    /** The least level a radio works at lies so far over its noise, dB. */
-    private static final double OVER_NOISE = 8;
     /** What a line behind a radio usually gives, bits a second. */
     private static final double USUAL_WIRE = 50e6;
 
@@ -88,7 +86,7 @@ final class Recorder {
      */
     RateTest rate() throws IOException {
         gain();
-        double snr = a.line().margin().value() + OVER_NOISE;
+        double snr = a.line().margin().value() + World.ASKED;
         double wire = Math.max(USUAL_WIRE, 2 * job.needs().rateNeeded());
         RateLink link = new RateLink(
                 job.brief().air().bandwidth().value(),

@@ -4,7 +4,7 @@ import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
-import org.hipparchus.stat.descriptive.DescriptiveStatistics;
+import java.util.Optional;
 import veldline.assess.Step;
 import veldline.desktop.bench.Showing;
 import veldline.desktop.part.EmptyPicture;
@@ -16,6 +16,7 @@ import veldline.picture.Pen;
 import veldline.picture.Picture;
 import veldline.picture.Role;
 import veldline.quantity.NumberText;
+import veldline.store.FirstTries;
 import veldline.store.LogbookEntry;
 
 /** Jobs that were found, the latest first, each on one scale of frequencies with how far its first try came out off; the one walked to is told in full. */
@@ -27,8 +28,6 @@ final class LogbookPicture {
     private static final double FOOT = 78;
     /** A first try that is off by so much of its frequency reaches this far across. */
     private static final double PERCENT = 14;
-    /** Fewer first tries say nothing of a workshop. */
-    private static final int FEWEST = 3;
 
     private final Showing s;
     private final Pen pen;
@@ -147,14 +146,13 @@ final class LogbookPicture {
                 Origin.Plain.MEASURED);
     }
 
-    /** What first tries have in common is the workshop's own, and worth cutting for. */
     private void workshop() {
-        DescriptiveStatistics off = new DescriptiveStatistics();
-        found.forEach(e -> e.cameOut().ifPresent(off::addValue));
         double y = pen.height() - FOOT + 50;
-        if (off.getN() < FEWEST) {
+        Optional<FirstTries> tries = FirstTries.of(found);
+        if (tries.isEmpty()) {
             pen.words(
-                    "Fewer than " + FEWEST + " of them were swept: nothing is said of how first tries come out here.",
+                    "Fewer than " + FirstTries.FEWEST
+                            + " of them were swept: nothing is said of how first tries come out here.",
                     18,
                     y,
                     Anchor.START,
@@ -162,19 +160,19 @@ final class LogbookPicture {
                     Role.SLATE);
             return;
         }
-        double middle = off.getPercentile(50);
+        FirstTries t = tries.get();
+        boolean low = t.middle().value() < 0;
         pen.text(
-                off.getN() + " first tries came out " + NumberText.shown(100 * Math.abs(middle), 1) + " % "
-                        + (middle < 0 ? "low" : "high") + ", half of them "
-                        + NumberText.signed(100 * off.getPercentile(25), 1) + " to "
-                        + NumberText.signed(100 * off.getPercentile(75), 1) + " %: cut the next "
-                        + (middle < 0 ? "shorter." : "longer."),
+                t.count() + " first tries came out "
+                        + NumberText.shown(Math.abs(t.middle().value()), 1) + " % "
+                        + (low ? "low" : "high") + ", half of them " + NumberText.signed(t.low(), 1) + " to "
+                        + NumberText.signed(t.high(), 1) + " %: cut the next " + (low ? "shorter." : "longer."),
                 18,
                 y,
                 Anchor.START,
                 13,
                 Face.TEXT,
                 Role.INK,
-                Origin.Plain.MEASURED);
+                Origin.of(t.middle()));
     }
 }
