@@ -223,7 +223,8 @@ public final class JobFile {
         ObjectNode waves = major < 2 || major == 2 && minor < 8 ? Migration27To28.apply(words) : words;
         ObjectNode sweeps = major < 2 || major == 2 && minor < 9 ? Migration28To29.apply(waves) : waves;
         ObjectNode draws = major < 2 || major == 2 && minor < 10 ? Migration29To210.apply(sweeps) : sweeps;
-        return major < 2 || major == 2 && minor < 11 ? Migration210To211.apply(draws) : draws;
+        ObjectNode tests = major < 2 || major == 2 && minor < 11 ? Migration210To211.apply(draws) : draws;
+        return major < 2 || major == 2 && minor < 12 ? Migration211To212.apply(tests) : tests;
     }
 
     private static void newerMajor(String version, Optional<List<String>> troubles) throws FormatException {

@@ -19,6 +19,7 @@ import veldline.link.Brief;
 import veldline.link.Needs;
 import veldline.link.Offer;
 import veldline.prove.ProvePlan;
+import veldline.prove.Rework;
 import veldline.raise.RaisePlan;
 import veldline.trim.TrimLog;
 
@@ -39,6 +40,7 @@ import veldline.trim.TrimLog;
  * @param offer an advert that is being looked at
  * @param site the place that is to be served, where it is more than one far end
  * @param beside a second antenna to compare the one shaped here with
+ * @param rework what was changed at the place, oldest first
  * @param drawer parts and figures the workshop has put down, and what it has in stock
  * @param log what was done, oldest first
  */
@@ -60,16 +62,18 @@ public record Job(
         Optional<Beside> beside,
         RaisePlan raise,
         ProvePlan prove,
+        List<Rework> rework,
         Holdings drawer,
         List<LogEntry> log)
         implements JobBuilder.With {
     /** Version of the form in which jobs are kept, major and minor. */
-    public static final String FORMAT = "2.11";
+    public static final String FORMAT = "2.12";
 
     private static final double OPENING_OHMS = 50;
 
     public Job {
         stations = List.copyOf(stations);
+        rework = List.copyOf(rework);
         log = List.copyOf(log);
         if (shown < 0 || shown >= stations.size()) {
             throw new IllegalArgumentException(

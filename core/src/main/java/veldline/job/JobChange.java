@@ -28,6 +28,7 @@ import veldline.link.NeedsChange;
 import veldline.link.Offer;
 import veldline.link.RadioSheet;
 import veldline.prove.ProveChange;
+import veldline.prove.Rework;
 import veldline.quantity.Quantity;
 import veldline.raise.RaiseChange;
 import veldline.trim.TrimChange;
@@ -260,6 +261,18 @@ public sealed interface JobChange extends Change<Job> {
         @Override
         public Job applyTo(Job job) {
             return job.withProve(change.applyTo(job.prove()));
+        }
+    }
+
+    /** What was changed at the place, all of it anew. */
+    record Reworked(List<Rework> all, String label) implements JobChange {
+        public Reworked {
+            all = List.copyOf(all);
+        }
+
+        @Override
+        public Job applyTo(Job job) {
+            return job.withRework(all);
         }
     }
 

@@ -19,6 +19,7 @@ import veldline.path.Surface;
 import veldline.path.Way;
 import veldline.prove.ProvePlan;
 import veldline.prove.RateTest;
+import veldline.prove.SideBySide;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
 import veldline.raise.RaisePlan;
@@ -55,7 +56,11 @@ public final class NewJob {
                         Quantity.of("95", Unit.ONE),
                         List.of(),
                         List.of(),
-                        RateTest.NONE),
+                        RateTest.NONE,
+                        List.of(),
+                        List.of(),
+                        SideBySide.NONE),
+                List.of(),
                 Holdings.NONE,
                 List.of());
     }

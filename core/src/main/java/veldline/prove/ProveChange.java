@@ -98,6 +98,53 @@ public sealed interface ProveChange extends Change<ProvePlan> {
         }
     }
 
+    /** What was read while one thing was turned. */
+    record TurnedBy(Turned what, List<TurnReading> readings) implements ProveChange {
+        public TurnedBy {
+            readings = List.copyOf(readings);
+        }
+
+        @Override
+        public ProvePlan applyTo(ProvePlan p) {
+            return p.turning(what, readings);
+        }
+
+        @Override
+        public String label() {
+            return what.title().toLowerCase(java.util.Locale.ROOT) + ", " + readings.size() + " readings";
+        }
+    }
+
+    /** Who else was heard. */
+    record Surveyed(List<Heard> heard) implements ProveChange {
+        public Surveyed {
+            heard = List.copyOf(heard);
+        }
+
+        @Override
+        public ProvePlan applyTo(ProvePlan p) {
+            return p.withSurvey(heard);
+        }
+
+        @Override
+        public String label() {
+            return "survey of " + heard.size() + " senders";
+        }
+    }
+
+    /** Readings beside an antenna whose gain is known. */
+    record Beside(SideBySide to) implements ProveChange {
+        @Override
+        public ProvePlan applyTo(ProvePlan p) {
+            return p.withSides(to);
+        }
+
+        @Override
+        public String label() {
+            return to.readings().size() + " readings beside a known antenna";
+        }
+    }
+
     record Sure(Quantity to) implements ProveChange {
         @Override
         public ProvePlan applyTo(ProvePlan p) {

@@ -20,6 +20,9 @@ import veldline.quantity.Quantity;
  * @param observed what was measured to find out why it falls short, each symptom at most once
  * @param walk what was read on a walk away from the far end
  * @param rate what the link carried
+ * @param turns what was read while one thing was turned, each thing at most once
+ * @param survey who else was heard, before and after
+ * @param sides the antenna beside one whose gain is known
  */
 @RecordBuilder
 public record ProvePlan(
@@ -32,7 +35,10 @@ public record ProvePlan(
         Quantity confidence,
         List<Observed> observed,
         List<WalkReading> walk,
-        RateTest rate)
+        RateTest rate,
+        List<Turn> turns,
+        List<Heard> survey,
+        SideBySide sides)
         implements ProvePlanBuilder.With {
 
     /** How readings of two recordings are brought together. */
@@ -47,6 +53,8 @@ public record ProvePlan(
         recordings = List.copyOf(recordings);
         observed = List.copyOf(observed);
         walk = List.copyOf(walk);
+        turns = List.copyOf(turns);
+        survey = List.copyOf(survey);
     }
 
     /** With what was measured of a symptom, or without it. */
@@ -58,9 +66,31 @@ public record ProvePlan(
                 .toList());
     }
 
+    /** What was read while a thing was turned, none where it was not. */
+    public List<TurnReading> turned(Turned what) {
+        return turns.stream()
+                .filter(t -> t.what() == what)
+                .findFirst()
+                .map(Turn::readings)
+                .orElse(List.of());
+    }
+
+    /** With other readings of one thing turned. */
+    public ProvePlan turning(Turned what, List<TurnReading> readings) {
+        return withTurns(Stream.of(Turned.values())
+                .map(t -> new Turn(t, t == what ? readings : turned(t)))
+                .filter(t -> !t.readings().isEmpty())
+                .toList());
+    }
+
     /** Only what two recordings are compared by: a test or a walk changes nothing of that. */
     public ProvePlan compared() {
-        return withObserved(List.of()).withWalk(List.of()).withRate(RateTest.NONE);
+        return withObserved(List.of())
+                .withWalk(List.of())
+                .withRate(RateTest.NONE)
+                .withTurns(List.of())
+                .withSurvey(List.of())
+                .withSides(SideBySide.NONE);
     }
 
     public boolean complete() {

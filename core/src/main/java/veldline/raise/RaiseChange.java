@@ -96,4 +96,43 @@ public sealed interface RaiseChange extends Change<RaisePlan> {
             return readings.size() + " readings while aiming";
         }
     }
+
+    /** The way of the cable. */
+    record Route(CableRoute to, String what) implements RaiseChange {
+        @Override
+        public RaisePlan applyTo(RaisePlan p) {
+            return p.withRoute(to);
+        }
+
+        @Override
+        public String label() {
+            return what;
+        }
+    }
+
+    /** What touches what. */
+    record Fixed(Fixings to, String what) implements RaiseChange {
+        @Override
+        public RaisePlan applyTo(RaisePlan p) {
+            return p.withFixings(to);
+        }
+
+        @Override
+        public String label() {
+            return what;
+        }
+    }
+
+    /** When and with whom. */
+    record Day(WorkDay to) implements RaiseChange {
+        @Override
+        public RaisePlan applyTo(RaisePlan p) {
+            return p.withDay(to);
+        }
+
+        @Override
+        public String label() {
+            return "day of the work";
+        }
+    }
 }

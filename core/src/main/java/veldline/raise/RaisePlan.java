@@ -17,6 +17,9 @@ import veldline.quantity.Quantity;
  * @param declination of a compass where the antenna goes up, if it was looked up
  * @param mount of the antenna that goes up
  * @param swung what was read while it was aimed
+ * @param route of the cable
+ * @param fixings what touches what
+ * @param day when and with whom
  */
 @RecordBuilder
 public record RaisePlan(
@@ -26,7 +29,10 @@ public record RaisePlan(
         Set<String> ticked,
         Optional<Declination> declination,
         Mount mount,
-        List<AimReading> swung)
+        List<AimReading> swung,
+        CableRoute route,
+        Fixings fixings,
+        WorkDay day)
         implements RaisePlanBuilder.With {
     public RaisePlan {
         swung = List.copyOf(swung);
@@ -35,7 +41,17 @@ public record RaisePlan(
 
     /** With a usual mount, and the declination still to be looked up. */
     public RaisePlan(Quantity mast, Quantity lineDistance, Quantity peopleDistance, Set<String> ticked) {
-        this(mast, lineDistance, peopleDistance, ticked, Optional.empty(), Mount.USUAL, List.of());
+        this(
+                mast,
+                lineDistance,
+                peopleDistance,
+                ticked,
+                Optional.empty(),
+                Mount.USUAL,
+                List.of(),
+                CableRoute.USUAL,
+                Fixings.USUAL,
+                WorkDay.NONE);
     }
 
     public RaisePlan ticking(String id, boolean on) {

@@ -28,6 +28,7 @@ import veldline.measure.Series;
 import veldline.path.Way;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
+import veldline.raise.CableRoute;
 import veldline.trim.TrimLog;
 
 /** Files of every former version, as they were written then. */
@@ -229,6 +230,26 @@ class OlderFilesTest {
         assertThat(opened.troubles()).isEmpty();
         assertThat(opened.job()).isEqualTo(lodgeWithoutBranches());
         assertThat(opened.job().farRun().free(3)).isEqualTo(2);
+    }
+
+    /** Made by 2.11: the skiff, when nothing had been turned and no day was picked. */
+    @Test
+    void inAFileOfVersionTwoPointElevenNothingWasTurned() throws Exception {
+        Path file = Path.of(OlderFilesTest.class
+                .getResource("/jobs/survey-skiff-2.11.veldline.json")
+                .toURI());
+        JobFile.Opened opened = new JobStore(file).openWhatCanBe();
+        assertThat(opened.troubles()).isEmpty();
+        Job now = TernholmSands.all().get(4);
+        assertThat(opened.job().prove().turns()).isEmpty();
+        assertThat(opened.job().prove().walk()).isEqualTo(now.prove().walk());
+        assertThat(opened.job().raise().route()).isEqualTo(CableRoute.USUAL);
+        assertThat(opened.job()
+                        .withProve(now.prove())
+                        .withRaise(now.raise())
+                        .withRework(now.rework())
+                        .withLog(now.log()))
+                .isEqualTo(now);
     }
 
     /** Made by 2.8: the tag receiver, when no sweep of it was kept and nothing matched it. */
