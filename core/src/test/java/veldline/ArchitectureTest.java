@@ -39,6 +39,7 @@ class ArchitectureTest {
             "job",
             "assess",
             "study",
+            "learn",
             "sheet",
             "instrument",
             "format",

@@ -38,6 +38,9 @@ import veldline.feed.DirectCurrent;
 import veldline.feed.Drawer;
 import veldline.job.Job;
 import veldline.job.JobChange;
+import veldline.learn.Experiment;
+import veldline.learn.Experiments;
+import veldline.learn.Look;
 import veldline.line.BodeFano;
 import veldline.line.CableSweep;
 import veldline.line.CurrentChoke;
@@ -129,6 +132,11 @@ class WorkedTest {
         TrimLog.Pass today = new TrimLog.Pass(Instant.EPOCH, List.of(), List.of(), Optional.empty());
         all.add(SweepQuality.age(TrimLog.NONE.withCalibrated(Optional.of(Instant.EPOCH.minusSeconds(5000))), today)
                 .orElseThrow());
+        for (Experiment e : Experiments.all()) {
+            Look look = e.at(e.slide().setting(e.slide().count() / 3), () -> true);
+            all.add(look.figure());
+            all.addAll(look.beside());
+        }
         all.addAll(List.of(BodeFano.widest(9.4, 2437e6), BodeFano.widest(80, 3.66e6)));
         DirectCurrent supply = new DirectCurrent(12, 0.08, 1.7);
         all.addAll(List.of(supply.arrives(), supply.lasts(7), Drawer.part("w-n").workedLoss(2437e6)));

@@ -7,6 +7,7 @@ import veldline.desktop.bench.Overlay;
 import veldline.desktop.changes.ChangesBench;
 import veldline.desktop.help.HelpBench;
 import veldline.desktop.improve.ImproveBench;
+import veldline.desktop.learn.LearnBench;
 import veldline.desktop.sums.SumsBench;
 
 /** Makes what lies over a bench; each is made anew when it is opened. */
@@ -21,6 +22,7 @@ final class Overlays {
         return switch (which) {
             case SUMS -> new SumsBench(over);
             case HELP -> new HelpBench(over);
+            case LEARN -> new LearnBench(over);
             case CHANGES ->
                 new ChangesBench(
                         over, () -> work.desk().history(), () -> work.shadows().revisions());

@@ -6,12 +6,15 @@ import java.util.List;
 import java.util.Optional;
 import veldline.desktop.bench.Input;
 import veldline.desktop.bench.Showing;
+import veldline.desktop.learn.LearnBench;
 import veldline.desktop.log.LogbookInputs;
+import veldline.learn.Experiment;
+import veldline.learn.Lesson;
 import veldline.store.JobStore;
 import veldline.store.Logbook;
 import veldline.store.LogbookEntry;
 
-/** The logbook of every job in the folder of the one on the desk, and what was last looked for in it. */
+/** What is looked up beside the job: the logbook of every job in its folder, and experiments. */
 final class Shelf {
     private static final String INDEX = ".veldline-logbook.db";
     /** No more are shown at once. */
@@ -20,6 +23,7 @@ final class Shelf {
     private final Workbench work;
     private final Studies studies;
     private Optional<List<LogbookEntry>> found = Optional.empty();
+    private Optional<Lesson> lesson = Optional.empty();
 
     Shelf(Workbench work, Studies studies) {
         this.work = work;
@@ -30,14 +34,41 @@ final class Shelf {
         return found;
     }
 
+    Optional<Lesson> lesson() {
+        return lesson;
+    }
+
     void ask(Input.Command command, Optional<Showing> showing) {
         showing.ifPresent(s -> {
             if (command == Input.Command.OPEN_FOUND) {
                 LogbookInputs.chosen(s).ifPresent(e -> work.open(e.file().toFile()));
+            } else if (command == Input.Command.EXPERIMENT) {
+                walk(LearnBench.experiment(s));
             } else {
                 search(s.noted().getOrDefault(LogbookInputs.WORDS, ""));
             }
         });
+    }
+
+    /** Every setting is solved once; one that was walked before is there at once. */
+    private void walk(Experiment e) {
+        if (lesson.filter(l ->
+                        l.experiment() == e && l.looks().size() == e.slide().count())
+                .isPresent()) {
+            return;
+        }
+        studies.ask(
+                "Solving",
+                p -> Lesson.of(e, p),
+                o -> {
+                    lesson = Optional.of(o.result());
+                    work.tell(
+                            o.stopped()
+                                    ? "Stopped; what was solved can be moved."
+                                    : "Drag the dot, or press left and right.");
+                    work.pick("set:" + LearnBench.WHICH + "=" + e.id());
+                },
+                e2 -> work.tell(e2.getMessage() + "."));
     }
 
     private record Looked(List<LogbookEntry> found, int of, List<String> troubles) {}

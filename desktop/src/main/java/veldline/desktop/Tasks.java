@@ -68,7 +68,7 @@ final class Tasks {
 
     /** With what stays known whatever job is on the desk. */
     Showing.Advice known(Showing.Advice advice) {
-        return advice.withCable(sweeps.cable()).withShelf(shelf.found());
+        return advice.withCable(sweeps.cable()).withShelf(shelf.found()).withLesson(shelf.lesson());
     }
 
     Measuring measuring() {

@@ -53,6 +53,8 @@ final class TopBar extends HBox {
                         key("Ctrl P"),
                         lookName,
                         key("F9"),
+                        quiet("Learn", "learn", () -> window.command(Input.Command.LEARN)),
+                        key("L"),
                         quiet("Help", "help", () -> window.command(Input.Command.HELP)),
                         key("F1"));
         getStyleClass().add("top-bar");

@@ -246,6 +246,10 @@ public final class VeldlineWindow extends Region {
             case SAVE_AS -> choose("Save the job as", "*.veldline.json", true).ifPresent(work::saveAs);
             case SUMS -> lay(Overlay.SUMS);
             case HELP -> lay(Overlay.HELP);
+            case LEARN -> {
+                lay(Overlay.LEARN);
+                work.command(Input.Command.EXPERIMENT);
+            }
             case CHANGES -> {
                 work.readRevisions();
                 lay(Overlay.CHANGES);

@@ -106,6 +106,7 @@ final class WindowKeys {
             case D -> window.openDrawer();
             case S -> window.command(Input.Command.SUMS);
             case C -> window.command(Input.Command.CHANGES);
+            case L -> window.command(Input.Command.LEARN);
             case K -> {
                 work.go(Step.CHOOSE);
                 work.command(Input.Command.CHECK_ADVERT);

@@ -326,7 +326,7 @@ public final class Workbench implements AutoCloseable {
             case GO_BACK -> goBack();
             case CHECK_ADVERT -> tasks.checkAdvert();
             case TUNE, NET_BAND -> tasks.remaking().ask(command, desk.job());
-            case LOGBOOK, OPEN_FOUND -> tasks.shelf().ask(command, showing());
+            case LOGBOOK, OPEN_FOUND, EXPERIMENT -> tasks.shelf().ask(command, showing());
             default -> throw new IllegalArgumentException(command + " belongs to the window");
         }
     }

@@ -122,6 +122,8 @@ public sealed interface Input {
         NEW_JOB,
         SUMS,
         HELP,
+        LEARN,
+        EXPERIMENT,
         CHANGES,
         GO_BACK,
         CHECK_ADVERT,

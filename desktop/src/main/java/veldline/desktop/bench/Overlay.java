@@ -5,6 +5,7 @@ public enum Overlay {
     PRINT,
     SUMS,
     HELP,
+    LEARN,
     CHANGES,
     IMPROVE,
     NEW_JOB

@@ -10,6 +10,7 @@ import veldline.assess.Stage;
 import veldline.assess.Step;
 import veldline.coverage.LevelMap;
 import veldline.job.Job;
+import veldline.learn.Lesson;
 import veldline.line.SweptCable;
 import veldline.store.LogbookEntry;
 import veldline.study.Candidate;
@@ -60,6 +61,7 @@ public record Showing(
      * @param trim what the last sweep says
      * @param cable that was swept; it stays until another is, whatever else is edited
      * @param shelf jobs that were found in the logbook; empty where nobody looked yet
+     * @param lesson the experiment that was last walked
      */
     public record Advice(
             Stage<List<SiteOption>> sectors,
@@ -67,37 +69,43 @@ public record Showing(
             Optional<LevelMap> fine,
             Optional<TrimAdvice> trim,
             Optional<SweptCable> cable,
-            Optional<List<LogbookEntry>> shelf) {
+            Optional<List<LogbookEntry>> shelf,
+            Optional<Lesson> lesson) {
         public static final Advice NONE = new Advice(
                 new Stage.Running<>(),
                 new Stage.Running<>(),
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
                 Optional.empty());
 
         public Advice withSectors(Stage<List<SiteOption>> to) {
-            return new Advice(to, steps, fine, trim, cable, shelf);
+            return new Advice(to, steps, fine, trim, cable, shelf, lesson);
         }
 
         public Advice withSteps(Stage<List<NextStep>> to) {
-            return new Advice(sectors, to, fine, trim, cable, shelf);
+            return new Advice(sectors, to, fine, trim, cable, shelf, lesson);
         }
 
         public Advice withFine(LevelMap to) {
-            return new Advice(sectors, steps, Optional.of(to), trim, cable, shelf);
+            return new Advice(sectors, steps, Optional.of(to), trim, cable, shelf, lesson);
         }
 
         public Advice withTrim(TrimAdvice to) {
-            return new Advice(sectors, steps, fine, Optional.of(to), cable, shelf);
+            return new Advice(sectors, steps, fine, Optional.of(to), cable, shelf, lesson);
         }
 
         public Advice withShelf(Optional<List<LogbookEntry>> to) {
-            return new Advice(sectors, steps, fine, trim, cable, to);
+            return new Advice(sectors, steps, fine, trim, cable, to, lesson);
+        }
+
+        public Advice withLesson(Optional<Lesson> to) {
+            return new Advice(sectors, steps, fine, trim, cable, shelf, to);
         }
 
         public Advice withCable(Optional<SweptCable> to) {
-            return new Advice(sectors, steps, fine, trim, to, shelf);
+            return new Advice(sectors, steps, fine, trim, to, shelf, lesson);
         }
     }
 

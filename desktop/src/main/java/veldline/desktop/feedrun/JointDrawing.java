@@ -12,7 +12,7 @@ import veldline.picture.Pen;
 import veldline.picture.Role;
 
 /** Connectors seen end-on and cut open. */
-final class JointDrawing {
+public final class JointDrawing {
     private JointDrawing() {}
 
     /** A face: hexagon nut or ring for the half that goes over, rim for the other; toothed where there is a thread; pin filled, socket open. */
@@ -21,7 +21,7 @@ final class JointDrawing {
     }
 
     /** @param size 1 is 52 from the middle to the outermost corner */
-    static void face(Pen pen, Connector c, double x, double y, boolean holds, double size) {
+    public static void face(Pen pen, Connector c, double x, double y, boolean holds, double size) {
         InHand.Coupling coupling = InHand.Coupling.of(c.family());
         if (c.thread() == Connector.Thread.INSIDE) {
             List<At> rim = new ArrayList<>();
@@ -67,7 +67,7 @@ final class JointDrawing {
     }
 
     /** Both halves cut along the axis, facing each other. */
-    static void cut(Pen pen, Joint j, double mid, double y, boolean holds) {
+    public static void cut(Pen pen, Joint j, double mid, double y, boolean holds) {
         half(pen, j.radioSide(), mid - 26, y, -1, holds);
         half(pen, j.antennaSide(), mid + 26, y, 1, holds);
         if (!holds) {

@@ -1,14 +1,9 @@
 package veldline.desktop.bench;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
-import java.nio.file.Path;
-import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.TestFactory;
@@ -45,13 +40,9 @@ import veldline.path.Material;
 import veldline.path.Obstruction;
 import veldline.path.Profile;
 import veldline.path.WayChange;
-import veldline.picture.Picture;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
-import veldline.raise.AimReading;
-import veldline.raise.RaiseChange;
 import veldline.stock.Metal;
-import veldline.store.LogbookEntry;
 import veldline.study.Candidate;
 import veldline.study.Candidates;
 import veldline.study.Progress;
@@ -105,95 +96,6 @@ class RoomTest {
     }
 
     @TestFactory
-    Stream<DynamicTest> everyMountHasRoom() {
-        return TernholmSands.all().stream()
-                .map(job -> looked(job, ASSESSOR.assess(job), Step.RAISE, "near-antenna", "raise", "mount"));
-    }
-
-    @TestFactory
-    Stream<DynamicTest> aSwungAntennaHasRoom() {
-        Job swung = new JobChange.OfRaise(new RaiseChange.Swung(
-                        AimReading.read("20 -75, 40 -71, 60 -62, 70 -60, 80 -60, 90 -63, 110 -74, 140 -76")
-                                .orElseThrow()))
-                .applyTo(JOB);
-        return Stream.of(JOB, swung)
-                .map(job -> looked(job, ASSESSOR.assess(job), Step.RAISE, "near-antenna", "raise", "swing"));
-    }
-
-    @TestFactory
-    Stream<DynamicTest> aFullShelfHasRoom() {
-        List<LogbookEntry> found = IntStream.range(0, 40)
-                .mapToObj(i -> new LogbookEntry(
-                        Path.of("job-" + i),
-                        "Ternholm Sands",
-                        "Link number " + i + " to the farthest of all the hides on the outer bank",
-                        "Yagi of " + (3 + i % 9),
-                        1e6 * Math.pow(1.3, i % 33),
-                        Optional.of(Instant.EPOCH),
-                        i % 2 == 0 ? Optional.of(-0.02 + i * 0.0005) : Optional.empty()))
-                .toList();
-        Assessment a = ASSESSOR.assess(JOB);
-        return Stream.of(Optional.of(found), Optional.of(List.<LogbookEntry>of()), Optional.<List<LogbookEntry>>empty())
-                .map(shelf -> {
-                    Showing s = new Showing(
-                            a,
-                            "near-antenna",
-                            Map.of(Step.LOG, "entry:20"),
-                            Map.of("log", "all"),
-                            new Stage.Running<>(),
-                            Showing.Advice.NONE.withShelf(shelf),
-                            Optional.empty(),
-                            false);
-                    return DynamicTest.dynamicTest(shelf.map(List::size) + " found", () -> roomy(Step.LOG, s));
-                });
-    }
-
-    @TestFactory
-    Stream<DynamicTest> everyHandOverHasRoom() {
-        return TernholmSands.all().stream()
-                .map(job -> looked(job, ASSESSOR.assess(job), Step.RAISE, "near-antenna", "raise", "commission"));
-    }
-
-    @TestFactory
-    Stream<DynamicTest> everyProofHasRoom() {
-        return TernholmSands.all().stream().flatMap(job -> {
-            Assessment a = ASSESSOR.assess(job);
-            return Stream.of("walk", "why", "rate")
-                    .map(look -> looked(job, a, Step.PROVE, "near-antenna", "prove", look));
-        });
-    }
-
-    @TestFactory
-    Stream<DynamicTest> everyLookAtAFeedRunHasRoom() {
-        return TernholmSands.all().stream().flatMap(job -> {
-            Assessment a = ASSESSOR.assess(job);
-            return Stream.of("OUTLETS", "HAND", "END", "CABLE", "DRAWER")
-                    .flatMap(look -> Stream.of("near-part-0", "far-part-0")
-                            .map(stop -> looked(job, a, Step.FEED_RUN, stop, "feed.look", look)));
-        });
-    }
-
-    /** A bench at a stop with something noted, in two sizes of window. */
-    private static DynamicTest looked(Job job, Assessment a, Step step, String stop, String noted, String as) {
-        Showing s = new Showing(
-                a,
-                stop,
-                Map.of(),
-                Map.of(noted, as),
-                new Stage.Running<>(),
-                Showing.Advice.NONE,
-                Optional.empty(),
-                false);
-        return DynamicTest.dynamicTest(job.name() + ", " + as + " at " + stop, () -> roomy(step, s));
-    }
-
-    private static void roomy(Step step, Showing s) {
-        for (double[] size : new double[][] {{704, 500}, {620, 480}}) {
-            isRoomy(Benches.of(step).centre(s, size[0], size[1]));
-        }
-    }
-
-    @TestFactory
     Stream<DynamicTest> everyJobOfTheReserveHasRoom() {
         return TernholmSands.all().stream().skip(1).flatMap(job -> {
             Showing s = reserve(job);
@@ -201,11 +103,11 @@ class RoomTest {
                     .flatMap(step -> Stream.of(new double[][] {{704, 500}, {620, 480}})
                             .map(size -> DynamicTest.dynamicTest(
                                     job.name() + ", " + step.title() + " at " + (int) size[0],
-                                    () -> isRoomy(Benches.of(step).centre(s, size[0], size[1])))));
+                                    () -> Roomy.picture(Benches.of(step).centre(s, size[0], size[1])))));
             Stream<DynamicTest> lines = Stream.of(new double[][] {{1280, 190}, {1024, 132}, {1920, 240}})
                     .map(size -> DynamicTest.dynamicTest(
                             job.name() + ", line " + (int) size[0],
-                            () -> isRoomy(LinePicture.of(
+                            () -> Roomy.picture(LinePicture.of(
                                     s.assessment().line(),
                                     Optional.empty(),
                                     Optional.empty(),
@@ -215,7 +117,7 @@ class RoomTest {
                                     size[1]))));
             DynamicTest margin = DynamicTest.dynamicTest(
                     job.name() + ", margin",
-                    () -> isRoomy(MarginPanel.of(
+                    () -> Roomy.picture(MarginPanel.of(
                             s.assessment(),
                             Optional.empty(),
                             Optional.empty(),
@@ -263,7 +165,7 @@ class RoomTest {
                             .flatMap(page -> Stream.of(new double[][] {{704, 500}, {620, 480}, {1260, 740}})
                                     .map(size -> DynamicTest.dynamicTest(
                                             job.name() + ", " + page + " at " + (int) size[0],
-                                            () -> isRoomy(Benches.of(Step.BRIEF)
+                                            () -> Roomy.picture(Benches.of(Step.BRIEF)
                                                     .centre(noted(a, Map.of("brief", page)), size[0], size[1])))));
                 });
     }
@@ -290,14 +192,16 @@ class RoomTest {
         Stream<DynamicTest> benches = over.stream()
                 .flatMap(b -> Stream.of(new double[][] {{704, 500}, {620, 480}})
                         .map(size -> DynamicTest.dynamicTest(
-                                b.place() + " at " + (int) size[0], () -> isRoomy(b.centre(plain, size[0], size[1])))));
+                                b.place() + " at " + (int) size[0],
+                                () -> Roomy.picture(b.centre(plain, size[0], size[1])))));
         Stream<DynamicTest> sums = Topics.all().stream()
                 .map(t -> DynamicTest.dynamicTest(
                         t.name(),
-                        () -> isRoomy(new SumsBench(Step.BRIEF).centre(noted(a, Map.of("sum", t.name())), 704, 500))));
+                        () -> Roomy.picture(new SumsBench(Step.BRIEF)
+                                .centre(noted(a, Map.of("sum", t.name())), 704, 500))));
         Stream<DynamicTest> chapters = help.walk(plain).stream()
                 .map(z -> DynamicTest.dynamicTest(
-                        "help " + z, () -> isRoomy(help.centre(noted(a, Map.of("HELP", z)), 704, 500))));
+                        "help " + z, () -> Roomy.picture(help.centre(noted(a, Map.of("HELP", z)), 704, 500))));
         return Stream.of(benches, sums, chapters).flatMap(x -> x);
     }
 
@@ -321,7 +225,7 @@ class RoomTest {
                     .flatMap(below -> Stream.of(new double[][] {{704, 500}, {620, 480}})
                             .map(size -> DynamicTest.dynamicTest(
                                     job.antenna(true).title() + ", " + below + " at " + (int) size[0],
-                                    () -> isRoomy(Benches.of(Step.SHAPE)
+                                    () -> Roomy.picture(Benches.of(Step.SHAPE)
                                             .centre(noted(a, Map.of("shape.below", below)), size[0], size[1])))));
         });
     }
@@ -339,7 +243,7 @@ class RoomTest {
                     .flatMap(step -> Stream.of(new double[][] {{704, 500}, {620, 480}, {1260, 780}})
                             .map(size -> DynamicTest.dynamicTest(
                                     e.getKey() + ", " + step.title() + " at " + (int) size[0],
-                                    () -> isRoomy(Benches.of(step).centre(s, size[0], size[1])))));
+                                    () -> Roomy.picture(Benches.of(step).centre(s, size[0], size[1])))));
         });
     }
 
@@ -349,7 +253,7 @@ class RoomTest {
                 .flatMap(e -> Stream.of(new double[][] {{1280, 190}, {1024, 132}, {853, 132}, {1920, 240}})
                         .map(size -> DynamicTest.dynamicTest(
                                 e.getKey() + ", " + (int) size[0] + " by " + (int) size[1],
-                                () -> isRoomy(LinePicture.of(
+                                () -> Roomy.picture(LinePicture.of(
                                         ASSESSOR.assess(e.getValue()).line(),
                                         Optional.empty(),
                                         Optional.empty(),
@@ -365,7 +269,7 @@ class RoomTest {
                 .flatMap(e -> Stream.of(132.0, 190.0)
                         .map(height -> DynamicTest.dynamicTest(e.getKey() + ", " + height, () -> {
                             Assessment a = ASSESSOR.assess(e.getValue());
-                            isRoomy(MarginPanel.of(
+                            Roomy.picture(MarginPanel.of(
                                     a,
                                     Optional.empty(),
                                     Optional.empty(),
@@ -373,7 +277,7 @@ class RoomTest {
                                     Optional.empty(),
                                     140,
                                     height));
-                            isRoomy(MarginPanel.of(
+                            Roomy.picture(MarginPanel.of(
                                     a,
                                     Optional.empty(),
                                     a.prove().value(),
@@ -382,10 +286,5 @@ class RoomTest {
                                     140,
                                     height));
                         })));
-    }
-
-    private static void isRoomy(Picture p) {
-        assertThat(Measured.collisions(p)).as("texts that run into each other").isEmpty();
-        assertThat(Measured.outside(p)).as("texts that leave the picture").isEmpty();
     }
 }

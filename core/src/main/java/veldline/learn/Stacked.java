@@ -1,0 +1,110 @@
+package veldline.learn;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.BooleanSupplier;
+import veldline.antenna.Yagi;
+import veldline.explain.Formula;
+import veldline.explain.Worked;
+import veldline.field.pattern.RadiatedField;
+import veldline.field.solve.FieldSolution;
+import veldline.field.wire.Direction;
+import veldline.field.wire.Ground;
+import veldline.field.wire.Port;
+import veldline.field.wire.Source;
+import veldline.field.wire.Vec;
+import veldline.field.wire.Wire;
+import veldline.quantity.Quantity;
+import veldline.quantity.Unit;
+import veldline.stock.Metal;
+
+/** Two Yagis of five, one over the other, fed alike. */
+final class Stacked implements Experiment {
+    private static final Formula BROUGHT = new Formula(
+            "What the second brings",
+            "Gain of the two less that of one alone.",
+            "D",
+            "g − s",
+            Rods.METHOD,
+            "±0.1 dB; what splits the power takes some of it");
+
+    private final List<Wire> one = Yagi.forCount(Rods.FREQUENCY, 5, Quantity.of("4", Unit.MM), Metal.ALUMINIUM, false)
+            .model()
+            .wires();
+
+    @Override
+    public String id() {
+        return "stack";
+    }
+
+    @Override
+    public String title() {
+        return "One over the other";
+    }
+
+    @Override
+    public String question() {
+        return "Two equal Yagis one over the other: how far apart, and do two ever bring more than twice?";
+    }
+
+    @Override
+    public Slide slide() {
+        return new Slide("Distance between them", "waves", 2, 0.2, 0.05, 37, 4);
+    }
+
+    @Override
+    public Look at(double distance, BooleanSupplier goOn) {
+        double alone = new RadiatedField(Rods.solved(one, List.of(Source.volt(Port.middleOf(1))), Ground.FREE, goOn))
+                .gainDbi(Direction.X);
+        List<Wire> both = new ArrayList<>(raised(distance / 2));
+        both.addAll(raised(-distance / 2));
+        FieldSolution s = Rods.solved(
+                both,
+                List.of(Source.volt(Port.middleOf(1)), Source.volt(Port.middleOf(1 + one.size()))),
+                Ground.FREE,
+                goOn);
+        RadiatedField field = new RadiatedField(s);
+        double gain = field.gainDbi(Direction.X);
+        Worked brought = Worked.of(BROUGHT)
+                .computed("g", "of the two", gain, "dBi", 2)
+                .computed("s", "of one", alone, "dBi", 2)
+                .gives(gain - alone, "dB", 1);
+        double boom = one.stream().mapToDouble(w -> w.points().get(0).x()).max().orElseThrow();
+        Scene scene = new Scene(1.6, 2.1, "from the side, in waves", List.of());
+        for (double z : new double[] {distance / 2, -distance / 2}) {
+            scene = scene.with(Scene.Kind.HOLDS, -boom / 2, z, boom / 2, z);
+            for (int i = 0; i < one.size(); i++) {
+                double x = one.get(i).points().get(0).x() - boom / 2;
+                scene = scene.with(i == 1 ? Scene.Kind.FED : Scene.Kind.ROD, x, z - 0.03, x, z + 0.03);
+            }
+        }
+        String says = brought.value() < 1.5
+                ? "Too near: each takes what the other would."
+                : distance > 1.2
+                        ? "Far apart: still near twice, but side lobes grow over and under the beam."
+                        : "Nearly twice, with a clean beam.";
+        return new Look(
+                distance, brought, List.of(Rods.gain(s, field, Direction.X)), scene, Rods.standing(field), says);
+    }
+
+    private List<Wire> raised(double by) {
+        return one.stream()
+                .map(w -> new Wire(
+                        w.points().stream().map(p -> p.plus(new Vec(0, 0, by))).toList(),
+                        w.radius(),
+                        w.closed(),
+                        w.conductivity()))
+                .toList();
+    }
+
+    @Override
+    public String answer() {
+        return "About twice, 3 dB, whatever the distance beyond what each covers; a little more at one distance is all there is,"
+                + " and the splitter takes from it.";
+    }
+
+    @Override
+    public String bench() {
+        return "CHOOSE";
+    }
+}
