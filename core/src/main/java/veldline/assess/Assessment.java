@@ -47,6 +47,7 @@ import veldline.prove.RangeWalk;
  * @param site the level over the site, where the job has one
  * @param causes what may be behind a level that falls short
  * @param walk how far it reaches, by what was read on a walk
+ * @param tests what follows from the tests at the place
  * @param findings by step, in the order they are shown
  */
 public record Assessment(
@@ -82,6 +83,7 @@ public record Assessment(
         Stage<ProveFigures> prove,
         CauseFigures causes,
         Stage<RangeWalk> walk,
+        TestFigures tests,
         Map<Step, List<Finding>> findings) {
     public Assessment {
         Map<Step, List<Finding>> copy = new EnumMap<>(Step.class);
@@ -214,6 +216,7 @@ public record Assessment(
                 prove.orStale(before.prove, asOf),
                 causes,
                 walk.orStale(before.walk, asOf),
+                antenna.value().isPresent() ? tests : before.tests,
                 findings);
     }
 
@@ -271,6 +274,7 @@ public record Assessment(
                 prove,
                 causes,
                 walk,
+                tests,
                 found);
     }
 

@@ -166,6 +166,7 @@ public final class Assessor {
                 proofs.compared(job, depth),
                 proofs.causes(job, path, line, walk, depth),
                 walk,
+                proofs.tests(job, antenna.value(), path),
                 Map.of());
         return Findings.judge(bare);
     }

@@ -6,6 +6,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import veldline.explain.Finding;
 import veldline.link.LevelLine;
 
@@ -89,16 +90,14 @@ final class Findings {
                             RaiseRules::schedule,
                             RaiseRules::height),
             Step.PROVE,
-                    List.of(
-                            ProveRules::improvement,
-                            ProveRules::prediction,
-                            CauseRules::walk,
-                            CauseRules::rate,
-                            CauseRules::causes,
-                            ProveRules::margin,
-                            ProveRules::gap,
-                            ProveRules::spread,
-                            ProveRules::dropouts));
+                    Stream.concat(
+                                    ProvePage.all(),
+                                    Stream.of(
+                                            ProveRules::margin,
+                                            ProveRules::gap,
+                                            ProveRules::spread,
+                                            ProveRules::dropouts))
+                            .toList());
 
     private Findings() {}
 

@@ -1,6 +1,7 @@
 package veldline.assess;
 
 import java.util.List;
+import java.util.Optional;
 import veldline.job.Job;
 import veldline.link.LevelLine;
 import veldline.prove.Diagnosis;
@@ -15,6 +16,8 @@ final class ProveStages {
     private final Memory<CauseFigures.Read, List<Observed>> shortfalls = new Memory<>();
 
     private final Memory<CauseFigures.Asked, Diagnosis> diagnoses = new Memory<>();
+
+    private final Memory<TestFigures.Input, TestFigures> tests = new Memory<>();
 
     private record WalkInput(List<WalkReading> walk, double floor, double wanted, double confidence) {
         RangeWalk figures() {
@@ -60,6 +63,10 @@ final class ProveStages {
                 .orElse(List.of());
         return CauseFigures.of(
                 job, line, recorded, walk.value(), asked -> diagnoses.of(asked, CauseFigures.Asked::diagnosis));
+    }
+
+    TestFigures tests(Job job, Optional<AntennaFigures> antenna, PathFigures path) {
+        return tests.of(TestFigures.Input.of(job, antenna, path), TestFigures.Input::figures);
     }
 
     private static boolean later(Assessor.Depth depth) {

@@ -59,7 +59,7 @@ public final class AimSweep {
         return (int) Math.ceil(2 * side(width) / (width / IN_A_BEAM)) + 1;
     }
 
-    private static double arrive(Rotator rotator, double bearing) throws IOException {
+    static double arrive(Rotator rotator, double bearing) throws IOException {
         rotator.turn(bearing);
         for (int i = 0; i < PATIENCE; i++) {
             Rotator.Pointing p = rotator.pointing();

@@ -31,11 +31,11 @@ public final class SimulatedReceiver implements Closeable {
     }
 
     /**
-     * At the antenna that is swung.
+     * At an antenna that is swung or moved.
      *
      * @param floor what it hears where nobody sends, dBm
      */
-    public SimulatedReceiver(SwungLink link, double step, double floor) throws IOException {
+    public SimulatedReceiver(Turnable link, double step, double floor) throws IOException {
         this(() -> link.next(step), () -> floor);
     }
 

@@ -11,7 +11,7 @@ import veldline.raise.Aim;
  * A link whose near antenna can be turned: the far end lies where the map does not quite say, and a wall throws some of it back from
  * aside. Same seed, same place.
  */
-public final class SwungLink {
+public final class SwungLink implements Turnable {
     /** What maps, compasses and marks are off by, degrees. */
     private static final double MAP = 3;
     /** The wall stands so far aside, and sends back so much, dB down. */
@@ -52,20 +52,29 @@ public final class SwungLink {
         return truth;
     }
 
-    double bearing() {
+    @Override
+    public double stands() {
         return bearing;
     }
 
-    void turnBy(double degrees) {
+    @Override
+    public void moveBy(double degrees) {
         bearing = Aim.turned(bearing + degrees);
+    }
+
+    /** The shorter way round. */
+    @Override
+    public double left(double target) {
+        return Aim.off(target, bearing);
     }
 
     private double amplitude(double off) {
         return Math.pow(10, Math.max(-DEEP, Aim.relative(cut, off)) / 20);
     }
 
-    /** The next reading, a tenth of a second after the last, in steps of so many dB. */
-    Reading next(double step) {
+    /** A tenth of a second after the last. */
+    @Override
+    public Reading next(double step) {
         double direct = amplitude(Aim.off(bearing, truth));
         double aside = Math.pow(10, BACK / 20) * amplitude(Aim.off(bearing, truth + ASIDE));
         double sum = Math.hypot(direct + aside * Math.cos(phase), aside * Math.sin(phase));

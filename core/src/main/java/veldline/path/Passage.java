@@ -54,6 +54,11 @@ public record Passage(
         return new Passage(frequency, distance, height, far, range, surface, upright, incidence, way, obstructions);
     }
 
+    /** The same with another range of what rises: none is when it has run out. */
+    public Passage withRange(double other) {
+        return new Passage(frequency, distance, near, far, other, surface, upright, incidence, way, obstructions);
+    }
+
     /** The bounce over the range of what rises. */
     public TideCurve tide() {
         return new TideCurve(

@@ -10,12 +10,15 @@ import java.util.function.Consumer;
 import veldline.assess.Assessment;
 import veldline.desktop.bench.Input;
 import veldline.desktop.bench.Showing;
+import veldline.desktop.prove.SurveyInputs;
+import veldline.desktop.prove.TurnInputs;
 import veldline.desktop.prove.WhyInputs;
 import veldline.instrument.Trouble;
 import veldline.job.JobChange;
 import veldline.prove.ProveChange;
 import veldline.prove.Recording;
 import veldline.prove.Symptom;
+import veldline.prove.Turned;
 import veldline.quantity.NumberText;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
@@ -50,6 +53,12 @@ final class Measuring {
             swing(s.assessment());
         } else if (command == Input.Command.RATE) {
             rate(s.assessment(), trouble);
+        } else if (command == Input.Command.TURN) {
+            turn(s.assessment(), TurnInputs.turned(s));
+        } else if (command == Input.Command.SCAN) {
+            scan(s.assessment(), SurveyInputs.BEFORE.equals(s.noted().get(SurveyInputs.FILLS)));
+        } else if (command == Input.Command.SIDES) {
+            sides(s.assessment());
         } else {
             test(s.assessment(), trouble, WhyInputs.test(s));
         }
@@ -113,6 +122,54 @@ final class Measuring {
                     work.apply(new JobChange.OfProve(new ProveChange.Rated(o.result())));
                     work.tell("Carried " + o.result().air() + ", by wire "
                             + o.result().wired() + ".");
+                },
+                e -> work.tell(e.getMessage()));
+    }
+
+    /** Turns one thing; each reading is shown as it comes, and all of them are one edit. */
+    private void turn(Assessment a, Turned what) {
+        AtomicBoolean first = new AtomicBoolean(true);
+        studies.ask(
+                "Turning",
+                p -> new Turner(a).turn(what, (read, of) -> {
+                    toInterface.accept(() -> show(new ProveChange.TurnedBy(what, read), first.getAndSet(false)));
+                    return p.step(read.size(), of, "");
+                }),
+                o -> {
+                    show(new ProveChange.TurnedBy(what, o.result()), first.getAndSet(false));
+                    work.tell((o.stopped() ? "Stopped; " : "Turned; ")
+                            + o.result().size() + " readings.");
+                },
+                e -> work.tell(e.getMessage()));
+    }
+
+    private void show(ProveChange change, boolean first) {
+        JobChange lifted = new JobChange.OfProve(change);
+        if (first) {
+            work.apply(lifted);
+        } else {
+            work.goOn(lifted);
+        }
+    }
+
+    private void scan(Assessment a, boolean before) {
+        studies.ask(
+                "Scanning",
+                p -> new Turner(a).survey(before),
+                o -> {
+                    work.apply(new JobChange.OfProve(new ProveChange.Surveyed(o.result())));
+                    work.tell("Scanned " + o.result().size() + " channels.");
+                },
+                e -> work.tell(e.getMessage()));
+    }
+
+    private void sides(Assessment a) {
+        studies.ask(
+                "Reading both",
+                p -> new Turner(a).sides(),
+                o -> {
+                    work.apply(new JobChange.OfProve(new ProveChange.Beside(o.result())));
+                    work.tell("Read both, " + o.result().readings().size() + " times in all.");
                 },
                 e -> work.tell(e.getMessage()));
     }

@@ -155,9 +155,8 @@ public final class Workbench implements AutoCloseable {
         Path folder = desk.store()
                 .map(s -> s.file().getParent())
                 .orElse(Path.of(System.getProperty("user.home"), "Veldline"));
-        String site = desk.job().place();
         forgetJob();
-        desk.lay(NewJob.blank(site), Optional.empty(), Optional.empty());
+        desk.lay(NewJob.blank(desk.job().place()), Optional.empty(), Optional.empty());
         desk.saveAs(JobStore.fresh(folder, "new-job"));
     }
 
@@ -313,7 +312,8 @@ public final class Workbench implements AutoCloseable {
 
     public void command(Input.Command command) {
         switch (command) {
-            case RECORD, FIELD_TEST, SWING, RATE -> tasks.measuring().ask(command, showing());
+            case RECORD, FIELD_TEST, SWING, RATE, TURN, SCAN, SIDES ->
+                tasks.measuring().ask(command, showing());
             case IMPROVE -> improve();
             case SECTORS -> adviser.sectors(desk.job());
             case FINER -> adviser.fine(desk.job());

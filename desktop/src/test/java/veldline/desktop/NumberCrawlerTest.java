@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import javafx.scene.Node;
@@ -14,6 +15,7 @@ import javafx.scene.text.Text;
 import org.junit.jupiter.api.Test;
 import veldline.assess.Stage;
 import veldline.assess.Step;
+import veldline.desktop.bench.Input;
 import veldline.desktop.part.NumberTag;
 import veldline.desktop.part.PictureView;
 import veldline.explain.Origin;
@@ -71,6 +73,22 @@ class NumberCrawlerTest extends WindowTest {
                 interact(() -> work.pick("set:prove=rate"));
                 settle();
                 crawl(window, "rate", lacking, seen);
+                for (String page : List.of("turn", "survey", "sides")) {
+                    interact(() -> {
+                        work.pick("set:prove=" + page);
+                        work.command(Map.of(
+                                        "turn",
+                                        Input.Command.TURN,
+                                        "survey",
+                                        Input.Command.SCAN,
+                                        "sides",
+                                        Input.Command.SIDES)
+                                .get(page));
+                    });
+                    until(() -> work.showing().orElseThrow().busy().isEmpty());
+                    settle();
+                    crawl(window, page, lacking, seen);
+                }
                 interact(() -> work.pick("set:prove=why"));
                 settle();
                 crawl(window, "why", lacking, seen);

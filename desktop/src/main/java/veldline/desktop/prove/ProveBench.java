@@ -6,12 +6,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import veldline.assess.ProvePage;
 import veldline.assess.Step;
 import veldline.desktop.bench.Bench;
 import veldline.desktop.bench.Input;
 import veldline.desktop.bench.Limits;
 import veldline.desktop.bench.Pages;
 import veldline.desktop.bench.Showing;
+import veldline.explain.Finding;
 import veldline.job.JobChange;
 import veldline.link.BriefChange;
 import veldline.picture.Picture;
@@ -35,6 +38,9 @@ public final class ProveBench implements Bench {
             case "walk" -> "How far it reaches";
             case "why" -> "What was measured";
             case "rate" -> "Rate, delay, loss";
+            case "turn" -> "One thing turned";
+            case "survey" -> "Who is heard";
+            case "sides" -> "Beside a known antenna";
             default -> "What to compare";
         };
     }
@@ -49,15 +55,17 @@ public final class ProveBench implements Bench {
     public List<Input> inputs(Showing s) {
         List<Input> in = new ArrayList<>();
         Map<String, String> words = new LinkedHashMap<>();
-        words.put("compare", "before and after");
-        words.put("walk", "a range walk");
-        words.put("rate", "what it carries");
-        words.put("why", "why it falls short");
+        for (ProvePage p : ProvePage.values()) {
+            words.put(p.id(), p.words());
+        }
         in.add(Pages.pick(PAGE, words, page(s)));
         switch (page(s)) {
             case "walk" -> in.addAll(WalkInputs.of(s));
             case "why" -> in.addAll(WhyInputs.of(s));
             case "rate" -> in.addAll(RateInputs.of(s));
+            case "turn" -> in.addAll(TurnInputs.of(s));
+            case "survey" -> in.addAll(SurveyInputs.of(s));
+            case "sides" -> in.addAll(SidesInputs.of(s));
             default -> compare(in, s);
         }
         return in;
@@ -133,6 +141,9 @@ public final class ProveBench implements Bench {
             case "walk" -> new WalkPicture(s, width, height).draw();
             case "why" -> new WhyPicture(s, width, height).draw();
             case "rate" -> new RatePicture(s, width, height).draw();
+            case "turn" -> new TurnPicture(s, width, height).draw();
+            case "survey" -> new SurveyPicture(s, width, height).draw();
+            case "sides" -> new SidesPicture(s, width, height).draw();
             default -> new ProvePicture(s, width, height).draw();
         };
     }
@@ -142,12 +153,26 @@ public final class ProveBench implements Bench {
         return "Did it work?";
     }
 
+    /** What is looked at says its own first. */
+    @Override
+    public List<Finding> findings(Showing s) {
+        return Stream.of(ProvePage.values())
+                .filter(p -> p.id().equals(page(s)))
+                .findFirst()
+                .map(p -> p.findings(s.assessment()))
+                .orElse(s.assessment().of(Step.PROVE));
+    }
+
     @Override
     public List<String> walk(Showing s) {
         return switch (page(s)) {
             case "walk" -> zones("walked:", s.job().prove().walk().size());
             case "why" -> WhyPicture.zones();
             case "rate" -> zones("rate:", RatePicture.ROWS.size());
+            case "turn" ->
+                zones("turned:", s.job().prove().turned(TurnInputs.turned(s)).size());
+            case "survey" -> zones("heard:", s.job().prove().survey().size());
+            case "sides" -> zones("side:", s.job().prove().sides().readings().size());
             default -> zones("recording:", s.job().prove().recordings().size());
         };
     }
@@ -162,6 +187,18 @@ public final class ProveBench implements Bench {
         if (zone.equals("wanted")) {
             double margin = new WalkPicture(s, width, height).marginAt(y);
             return Optional.of(new JobChange.OfBrief(new BriefChange.MarginWanted(Quantity.shown(margin, Unit.DB, 1))));
+        }
+        if (zone.equals("hangs")) {
+            double metres = new TurnPicture(s, width, height).heightAt(x);
+            return Optional.of(new JobChange.OfBrief(new BriefChange.Height(true, Quantity.shown(metres, Unit.M, 1))));
+        }
+        if (zone.matches("heard:\\d+")) {
+            Quantity level = Quantity.shown(new SurveyPicture(s, width, height).levelAt(x), Unit.DBM, 1);
+            return Optional.of(SurveyInputs.after(s, Integer.parseInt(zone.substring(6)), level));
+        }
+        if (zone.matches("side:\\d+")) {
+            Quantity level = Quantity.shown(new SidesPicture(s, width, height).levelAt(y), Unit.DBM, 1);
+            return Optional.of(SidesInputs.level(s.job().prove().sides(), Integer.parseInt(zone.substring(5)), level));
         }
         if (zone.equals("rate:1") || zone.equals("rate:2")) {
             Quantity to = Quantity.shown(new RatePicture(s, width, height).rateAt(x), Unit.MBIT_S, 2);
@@ -190,6 +227,8 @@ public final class ProveBench implements Bench {
             case "walk" -> Math.max(0, s.job().prove().walk().size() - 1);
             case "why" -> 0;
             case "rate" -> 1;
+            case "turn", "survey" -> 0;
+            case "sides" -> Math.max(0, s.job().prove().sides().readings().size() - 1);
             default -> Math.max(0, s.job().prove().recordings().size() - 1);
         };
     }

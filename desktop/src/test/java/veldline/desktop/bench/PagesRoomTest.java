@@ -83,7 +83,7 @@ class PagesRoomTest {
     Stream<DynamicTest> everyProofHasRoom() {
         return TernholmSands.all().stream().flatMap(job -> {
             Assessment a = ASSESSOR.assess(job);
-            return Stream.of("walk", "why", "rate")
+            return Stream.of("walk", "why", "rate", "turn", "survey", "sides")
                     .map(look -> Roomy.looked(job, a, Step.PROVE, "near-antenna", "prove", look));
         });
     }
