@@ -82,8 +82,8 @@ public record Design(
         return withLocked(Locks.with(locked, index, on));
     }
 
-    /** The same with every length so many times as long, as it would be typed. */
-    Design scaled(double times) {
+    /** The same with every length that is not locked so many times as long, as it would be typed. */
+    public Design scaled(double times) {
         return scaled(times, Measure::of);
     }
 

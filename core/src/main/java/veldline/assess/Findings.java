@@ -97,7 +97,8 @@ final class Findings {
                                             ProveRules::gap,
                                             ProveRules::spread,
                                             ProveRules::dropouts))
-                            .toList());
+                            .toList(),
+            Step.LOG, List.of(ReworkRules::of));
 
     private Findings() {}
 

@@ -25,7 +25,10 @@ import veldline.path.Surface;
 import veldline.path.TideCurve;
 import veldline.prove.ProvePlan;
 import veldline.prove.Recording;
+import veldline.prove.Rework;
 import veldline.prove.Stood;
+import veldline.prove.TurnReading;
+import veldline.prove.Turned;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
 import veldline.raise.RaisePlan;
@@ -151,7 +154,50 @@ public final class TernholmSands {
                     new Series(readings),
                     Optional.of(stood(job, session.setUp, height))));
         }
-        return job.withProve(plan.withBefore(9).withAfter(10));
+        return job.withProve(plan.withBefore(9).withAfter(10).turning(Turned.HEIGHT, heights(job, yagi, hidden)))
+                .withRework(tried(plan, job.brief().far().radio().sensitivity().value()));
+    }
+
+    /** Near low water, a metre at a time: the middle one of a few readings at each height. */
+    private static List<TurnReading> heights(Job job, double gain, World.Hidden hidden) {
+        List<TurnReading> read = new java.util.ArrayList<>();
+        for (int metres = 4; metres <= 15; metres++) {
+            World world = new World(job, gain, metres, hidden, SEED + 50);
+            List<Reading> few = new java.util.ArrayList<>();
+            for (int i = 0; i < 5; i++) {
+                few.add(world.next(1, job.prove().step().value()));
+            }
+            double[] levels = new Series(few).levels();
+            if (levels.length > 2) {
+                java.util.Arrays.sort(levels);
+                read.add(new TurnReading(
+                        Turned.HEIGHT.shown(metres), Quantity.shown(levels[levels.length / 2], Unit.DBM, 0)));
+            }
+        }
+        return read;
+    }
+
+    /** One thing at a time, by the medians of the tides that were recorded. */
+    private static List<Rework> tried(ProvePlan plan, double floor) {
+        record Step(String change, int before, int after, boolean kept) {}
+        return List.of(
+                        new Step("Yagi in place of the whip", 2, 3, true),
+                        new Step("whip again, to be sure", 3, 4, false),
+                        new Step("lowered from 14 m to 8 m", 5, 6, true),
+                        new Step("raised again, to be sure", 6, 7, false),
+                        new Step("lowered for good", 9, 10, true))
+                .stream()
+                .map(s -> new Rework(
+                        plan.recordings().get(s.after).begun(),
+                        s.change,
+                        median(plan, s.before, floor),
+                        median(plan, s.after, floor),
+                        s.kept))
+                .toList();
+    }
+
+    private static Optional<Quantity> median(ProvePlan plan, int recording, double floor) {
+        return plan.recordings().get(recording).series().quantile(0.5, floor).map(v -> Quantity.shown(v, Unit.DBM, 1));
     }
 
     private static Stood stood(Job job, String setUp, double height) {

@@ -42,7 +42,7 @@ class LogbookBenchTest extends WindowTest {
         until(() -> found().size() == 1);
         assertThat(found().get(0).name()).isEqualTo("Lodge television");
         look("no such words anywhere");
-        until(() -> texts().contains("No job holds all of these words."));
+        until(() -> texts().contains("No job of this kind holds all of these words."));
         look("tag rec");
         until(() -> found().size() == 1);
         settle();

@@ -12,6 +12,8 @@ import veldline.desktop.bench.Showing;
 import veldline.explain.Finding;
 import veldline.job.JobChange;
 import veldline.picture.Picture;
+import veldline.quantity.Quantity;
+import veldline.quantity.Unit;
 
 /** What was built and found: lines on one string of time, walked with left and right. */
 public final class LogBench implements Bench {
@@ -27,25 +29,34 @@ public final class LogBench implements Bench {
 
     private static final String PAGE = "log";
 
-    private static boolean all(Showing s) {
-        return s.noted().getOrDefault(PAGE, "job").equals("all");
+    private static String page(Showing s) {
+        return s.noted().getOrDefault(PAGE, "job");
     }
 
     @Override
     public List<Input> inputs(Showing s) {
         List<Input> in = new ArrayList<>();
-        boolean all = all(s);
+        String page = page(s);
         in.add(new Input.Pick(
                 "page",
                 "What is looked at",
                 List.of(
-                        new Input.Option("this job", !all, new Input.Outcome.Picked("set:" + PAGE + "=job")),
+                        new Input.Option(
+                                "this job", page.equals("job"), new Input.Outcome.Picked("set:" + PAGE + "=job")),
+                        new Input.Option(
+                                "what was tried",
+                                page.equals("tried"),
+                                new Input.Outcome.Picked("set:" + PAGE + "=tried")),
                         new Input.Option(
                                 "all jobs here",
-                                all,
+                                page.equals("all"),
                                 new Input.Outcome.Asked("set:" + PAGE + "=all", Input.Command.LOGBOOK)))));
-        if (all) {
+        if (page.equals("all")) {
             in.addAll(LogbookInputs.of(s));
+            return in;
+        }
+        if (page.equals("tried")) {
+            in.addAll(ReworkInputs.of(s));
             return in;
         }
         in.add(Input.Words.asking(
@@ -68,7 +79,11 @@ public final class LogBench implements Bench {
 
     @Override
     public Picture centre(Showing s, double width, double height) {
-        return all(s) ? new LogbookPicture(s, width, height).draw() : new LogPicture(s, width, height).draw();
+        return switch (page(s)) {
+            case "all" -> new LogbookPicture(s, width, height).draw();
+            case "tried" -> new ReworkPicture(s, width, height).draw();
+            default -> new LogPicture(s, width, height).draw();
+        };
     }
 
     @Override
@@ -76,10 +91,14 @@ public final class LogBench implements Bench {
         return "Where it stands";
     }
 
-    /** The first finding of each step: the whole job at a glance. */
+    /** What is looked at says its own first; then the first finding of each step: the whole job at a glance. */
     @Override
     public List<Finding> findings(Showing s) {
         List<Finding> first = new ArrayList<>();
+        if (page(s).equals("all")) {
+            LogbookInputs.workshop(s).ifPresent(first::add);
+        }
+        first.addAll(s.assessment().of(Step.LOG));
         for (Step step : List.of(Step.BRIEF, Step.SHAPE, Step.FEED_RUN, Step.RAISE, Step.PROVE)) {
             s.assessment().of(step).stream().findFirst().ifPresent(first::add);
         }
@@ -88,15 +107,34 @@ public final class LogBench implements Bench {
 
     @Override
     public List<String> walk(Showing s) {
-        boolean all = all(s);
-        return IntStream.range(
-                        0, all ? LogbookInputs.found(s).size() : s.job().log().size())
-                .mapToObj(i -> (all ? "entry:" : "line:") + i)
-                .toList();
+        return switch (page(s)) {
+            case "all" -> zones("entry:", LogbookInputs.found(s).size());
+            case "tried" -> zones("tried:", s.job().rework().size());
+            default -> zones("line:", s.job().log().size());
+        };
+    }
+
+    private static List<String> zones(String name, int count) {
+        return IntStream.range(0, count).mapToObj(i -> name + i).toList();
+    }
+
+    @Override
+    public Optional<JobChange> dragged(
+            Showing s, String zone, double fromX, double fromY, double x, double y, double width, double height) {
+        return zone.matches("tried:\\d+")
+                ? Optional.of(ReworkInputs.after(
+                        s,
+                        Integer.parseInt(zone.substring(6)),
+                        Quantity.shown(new ReworkPicture(s, width, height).levelAt(x), Unit.DBM, 1)))
+                : Optional.empty();
     }
 
     @Override
     public int walkStart(Showing s) {
-        return all(s) ? 0 : Math.max(0, s.job().log().size() - 1);
+        return switch (page(s)) {
+            case "all" -> 0;
+            case "tried" -> Math.max(0, s.job().rework().size() - 1);
+            default -> Math.max(0, s.job().log().size() - 1);
+        };
     }
 }

@@ -44,9 +44,9 @@ final class LogbookPicture {
             boolean looked = s.advice().shelf().isPresent();
             return EmptyPicture.draw(
                             pen,
-                            looked ? "No job holds all of these words." : "Nobody looked yet.",
+                            looked ? "No job of this kind holds all of these words." : "Nobody looked yet.",
                             looked
-                                    ? "Fewer words, or the beginning of one."
+                                    ? "Fewer words, the beginning of one, or another kind of antenna."
                                     : "Type a word and Enter, or look at all of them.")
                     .done();
         }
