@@ -88,6 +88,9 @@ final class Findings {
                             RaiseRules::exposure,
                             RaiseRules::distance,
                             RaiseRules::schedule,
+                            DayRules::of,
+                            RouteRules::of,
+                            FixingRules::of,
                             RaiseRules::height),
             Step.PROVE,
                     Stream.concat(

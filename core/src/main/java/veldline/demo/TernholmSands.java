@@ -31,7 +31,10 @@ import veldline.prove.TurnReading;
 import veldline.prove.Turned;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
+import veldline.raise.CableRoute;
+import veldline.raise.Fixings;
 import veldline.raise.RaisePlan;
+import veldline.raise.WorkDay;
 import veldline.stock.Metal;
 
 /**
@@ -95,10 +98,28 @@ public final class TernholmSands {
                 .withNearRun(near)
                 .withFarRun(far)
                 .withRaise(new RaisePlan(
-                        q("4.5", Unit.M),
-                        q("60", Unit.M),
-                        q("6", Unit.M),
-                        Set.of("below", "cable", "exposure", "height", "lightning", "lines", "solder")));
+                                q("4.5", Unit.M),
+                                q("60", Unit.M),
+                                q("6", Unit.M),
+                                Set.of("below", "cable", "exposure", "height", "lightning", "lines", "solder"))
+                        .withRoute(new CableRoute(
+                                q("1.2", Unit.M),
+                                q("0.4", Unit.M),
+                                q("0.15", Unit.M),
+                                q("0.9", Unit.M),
+                                q("60", Unit.MM),
+                                q("0.4", Unit.M)))
+                        .withFixings(new Fixings(
+                                Fixings.Skin.PLASTIC,
+                                Fixings.Skin.GALVANISED,
+                                Fixings.Skin.GALVANISED,
+                                Fixings.Skin.TINNED_COPPER,
+                                Fixings.Air.SALT,
+                                Fixings.Place.OWN_MAST))
+                        .withDay(new WorkDay(
+                                Optional.of(Instant.parse("2026-10-02T11:15:00Z")),
+                                q("2", Unit.ONE),
+                                q("6", Unit.M_S))));
         return logged(recorded(job));
     }
 

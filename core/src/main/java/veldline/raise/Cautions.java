@@ -32,6 +32,31 @@ public final class Cautions {
                 false);
     }
 
+    /** Points of earthing: each by local code, and done or looked at by who is licensed for it. */
+    public static List<Caution> earthing() {
+        return List.of(
+                new Caution(
+                        "earth-mast",
+                        "Mast bonded",
+                        "A short straight strap from the mast to the house's earth, no loop and no sharp bend in it. Local code and licensed practice decide.",
+                        false),
+                new Caution(
+                        "earth-shield",
+                        "Shield bonded at the entry",
+                        "Outside, before it goes in, to the same earth as the mast: two earths are a way through the house.",
+                        false),
+                new Caution(
+                        "earth-arrestor",
+                        "Arrestor at the entry",
+                        "Where the cable goes in, bonded by its own short strap; one with a gas tube is looked at after each strike.",
+                        false),
+                new Caution(
+                        "earth-apart",
+                        "Apart from mains and gas",
+                        "Strap and cable keep their distance from mains, pipes and gutters, or are bonded to them by who may do that.",
+                        false));
+    }
+
     /** While it is put up, in the order the work meets them. */
     public static List<Caution> raising() {
         return List.of(

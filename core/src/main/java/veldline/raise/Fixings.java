@@ -29,7 +29,7 @@ public record Fixings(Skin boom, Skin clamp, Skin mast, Skin bond, Air air, Plac
         STEEL("bare steel", 0.85),
         ALUMINIUM("aluminium", 0.90),
         GALVANISED("galvanised steel", 1.20),
-        PLASTIC("plastic", Double.NaN);
+        PLASTIC("plastic or wood", Double.NaN);
 
         private final String words;
         private final double index;

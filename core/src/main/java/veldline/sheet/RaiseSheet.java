@@ -1,17 +1,26 @@
 package veldline.sheet;
 
 import java.util.List;
+import java.util.stream.Stream;
 import veldline.assess.Assessment;
 import veldline.assess.Commissioning;
+import veldline.assess.DayRules;
 import veldline.assess.RaiseFigures;
+import veldline.assess.RouteRules;
 import veldline.explain.Caution;
 import veldline.explain.Origin;
 import veldline.explain.Worked;
+import veldline.feed.FeedPart;
+import veldline.job.Job;
 import veldline.link.End;
 import veldline.picture.Mark.Face;
 import veldline.picture.Paragraph;
 import veldline.picture.Picture;
+import veldline.quantity.NumberText;
 import veldline.raise.Cautions;
+import veldline.raise.Reminder;
+import veldline.raise.Schedule;
+import veldline.stock.Tool;
 
 /** What to have in hand at the mast: where to point, how high, what to keep clear of, and steps to tick. */
 final class RaiseSheet implements Sheet {
@@ -61,7 +70,46 @@ final class RaiseSheet implements Sheet {
                 "Tighten, read once more, write it in the log. Count the tools.")) {
             page.down(22).box(0).put(step, 26, 13, Face.TEXT, Origin.Plain.NAME);
         }
-        return List.of(page.cautions(a, cautions()).done(), commissioning(a, paper));
+        return List.of(page.cautions(a, cautions()).done(), day(a, paper), commissioning(a, paper));
+    }
+
+    /** The steps with their times, what is carried along, and the way of the cable. */
+    private static Picture day(Assessment a, Paper paper) {
+        Page page = new Page(a, paper, "The day");
+        Job job = a.job();
+        Schedule plan = a.raise().schedule();
+        page.down(26).put("Steps, usual times in minutes from the beginning", 0, 15, Face.BOLD, Origin.Plain.NAME);
+        for (Schedule.Slot slot : plan.slots(DayRules.there(job))) {
+            Schedule.Step step = plan.steps().get(slot.step());
+            page.down(22)
+                    .box(0)
+                    .put(step.what(), 26, 13, Face.TEXT, Origin.Plain.NAME)
+                    .put(
+                            NumberText.shown(slot.from(), 0) + " to " + NumberText.shown(slot.to(), 0),
+                            VALUE,
+                            14,
+                            Face.MONO,
+                            Origin.Plain.SCALE);
+            if (!step.waitsFor().isEmpty()) {
+                page.down(16).put("then wait for " + step.waitsFor(), 26, 12, Face.TEXT, Origin.Plain.NAME);
+            }
+        }
+        page.down(26).put("Carried along", 0, 15, Face.BOLD, Origin.Plain.NAME);
+        Stream.concat(
+                        plan.tools().stream().map(Tool::words),
+                        job.run(job.madeNear()).parts().stream().map(FeedPart::name))
+                .distinct()
+                .forEach(what -> page.down(20).box(0).put(what, 26, 13, Face.TEXT, Origin.Plain.NAME));
+        page.down(26).put("The way of the cable", 0, 15, Face.BOLD, Origin.Plain.NAME);
+        row(page, "the way takes", RouteRules.length(job.raise().route()));
+        typed(page, "tightest bend", job.raise().route().bend().toString());
+        typed(page, "clip to clip", job.raise().route().clips().toString());
+        page.down(26).put("Looked at later", 0, 15, Face.BOLD, Origin.Plain.NAME);
+        for (Reminder r : Reminder.of(job.raise().day().begins())) {
+            page.down(20).box(0).put(r.what(), 26, 13, Face.TEXT, Origin.Plain.NAME);
+            page.put(r.on().toString().substring(0, 10), VALUE + 90, 13, Face.MONO, Origin.Plain.TYPED);
+        }
+        return page.done();
     }
 
     /** Looked at one after the other before it is handed over. */

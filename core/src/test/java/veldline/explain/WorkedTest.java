@@ -32,6 +32,9 @@ import veldline.assess.Assessment;
 import veldline.assess.Assessor;
 import veldline.assess.FeedFigures;
 import veldline.assess.OutletLevel;
+import veldline.assess.ProvePage;
+import veldline.assess.RaisePage;
+import veldline.assess.Step;
 import veldline.assess.SwrBand;
 import veldline.demo.TernholmSands;
 import veldline.feed.DirectCurrent;
@@ -51,6 +54,12 @@ import veldline.line.SweptCable;
 import veldline.line.WoundTransformer;
 import veldline.link.BriefChange;
 import veldline.link.Offer;
+import veldline.prove.Heard;
+import veldline.prove.ProveChange;
+import veldline.prove.SideBySide;
+import veldline.prove.SideReading;
+import veldline.prove.TurnReading;
+import veldline.prove.Turned;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
 import veldline.raise.Aim;
@@ -70,6 +79,38 @@ import veldline.trim.TrimStop;
 
 /** What an explanation prints, evaluated with the numbers it prints, gives the value it prints. */
 class WorkedTest {
+    /** What the tests at the place and the pages of Raise print. */
+    private static List<Worked> pages(Assessor assessor) {
+        Job job = TernholmSands.nestCamera();
+        for (ProveChange c : List.of(
+                new ProveChange.TurnedBy(
+                        Turned.BEARING,
+                        TurnReading.read("30 -80, 50 -72, 60 -66, 74 -60, 90 -66, 100 -73, 250 -74, 260 -75", Unit.DEG)
+                                .orElseThrow()),
+                new ProveChange.TurnedBy(
+                        Turned.POLARIZATION,
+                        TurnReading.read("0 -60, 30 -61, 60 -66, 90 -78, 120 -66, 150 -61", Unit.DEG)
+                                .orElseThrow()),
+                new ProveChange.Surveyed(
+                        Heard.read("lodge* 74 -71.3 -61, ferry 200 -70.5 -74").orElseThrow()),
+                new ProveChange.Beside(SideBySide.NONE.withReadings(
+                        SideReading.read("k -70, u -60, k -70.3, u -60.4, k -70.1, u -60.2, k -70.2")
+                                .orElseThrow())))) {
+            job = new JobChange.OfProve(c).applyTo(job);
+        }
+        Assessment a = assessor.assess(job, Assessor.Depth.SWEEP, () -> true);
+        return Stream.of(
+                        Stream.of("turn", "sides", "survey")
+                                .flatMap(id -> Stream.of(ProvePage.values())
+                                        .filter(p -> p.id().equals(id))
+                                        .flatMap(p -> p.findings(a).stream())),
+                        Stream.of("route", "touch", "mount").flatMap(id -> RaisePage.findings(a, id).stream()),
+                        a.of(Step.LOG).stream())
+                .flatMap(f -> f)
+                .flatMap(f -> f.worked().stream())
+                .toList();
+    }
+
     @TestFactory
     Stream<DynamicTest> everyPrintedSumComesOut() {
         Job job = TernholmSands.nestCamera();
@@ -132,6 +173,7 @@ class WorkedTest {
         TrimLog.Pass today = new TrimLog.Pass(Instant.EPOCH, List.of(), List.of(), Optional.empty());
         all.add(SweepQuality.age(TrimLog.NONE.withCalibrated(Optional.of(Instant.EPOCH.minusSeconds(5000))), today)
                 .orElseThrow());
+        all.addAll(pages(assessor));
         for (Experiment e : Experiments.all()) {
             Look look = e.at(e.slide().setting(e.slide().count() / 3), () -> true);
             all.add(look.figure());

@@ -2,7 +2,9 @@ package veldline.raise;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import org.junit.jupiter.api.Test;
+import veldline.stock.Tool;
 
 /** The work at the place. */
 class ScheduleTest {
@@ -33,5 +35,41 @@ class ScheduleTest {
         assertThat(Schedule.of(5, 0.5).steps().stream().flatMap(s -> s.tools().stream()))
                 .extracting(t -> t.words())
                 .contains("ladder");
+    }
+
+    /** Nobody has more hands than there are, nothing begins before what it waits for, and two are done sooner than one. */
+    @Test
+    void slotsWaitForWhatComesBeforeAndForHands() {
+        Schedule plan = Schedule.of(5, 1);
+        for (int there = 1; there <= 4; there++) {
+            List<Schedule.Slot> slots = plan.slots(there);
+            assertThat(slots).hasSameSizeAs(plan.steps());
+            for (Schedule.Slot s : slots) {
+                for (int a : plan.steps().get(s.step()).after()) {
+                    assertThat(s.from())
+                            .isGreaterThanOrEqualTo(
+                                    slots.get(a).to() + plan.steps().get(a).waitMinutes());
+                }
+                int hands = 0;
+                for (Schedule.Slot o : slots) {
+                    if (o.from() <= s.from() && s.from() < o.to()) {
+                        hands += Math.min(there, plan.steps().get(o.step()).people());
+                    }
+                }
+                assertThat(hands).isLessThanOrEqualTo(there);
+            }
+        }
+        assertThat(plan.ends(3)).isLessThanOrEqualTo(plan.ends(2)).isLessThan(plan.minutes() + 40);
+        assertThat(plan.ends(2)).isLessThanOrEqualTo(plan.ends(1));
+        assertThat(plan.ends(1)).isGreaterThanOrEqualTo(plan.minutes());
+    }
+
+    @Test
+    void whatIsWaitedForHasAName() {
+        assertThat(Schedule.of(4, 1).steps())
+                .filteredOn(s -> s.waitMinutes() > 0)
+                .isNotEmpty()
+                .allSatisfy(s -> assertThat(s.waitsFor()).isNotBlank());
+        assertThat(Schedule.of(5, 1).tools()).doesNotHaveDuplicates().contains(Tool.LADDER, Tool.COMPASS);
     }
 }

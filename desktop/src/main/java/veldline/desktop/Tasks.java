@@ -25,6 +25,7 @@ import veldline.format.GroundFile;
 import veldline.format.JobFile;
 import veldline.format.ProfileCsv;
 import veldline.format.ReadingsCsv;
+import veldline.format.ReminderFile;
 import veldline.format.SitePlanFile;
 import veldline.format.WireModelFile;
 import veldline.job.Job;
@@ -234,6 +235,13 @@ final class Tasks {
                         named(file, ".geojson"),
                         () -> SitePlanFile.write(
                                 s, near.latitude().value(), near.longitude().value())));
+    }
+
+    /** Saves the day of the work and what is to be seen to later as a calendar. */
+    void saveDay(Path file, Optional<Showing> showing) {
+        showing.ifPresent(s -> save(
+                named(file, ".ics"),
+                () -> ReminderFile.write(s.job(), s.assessment().raise().schedule(), Instant.now())));
     }
 
     private static Path named(Path file, String ending) {

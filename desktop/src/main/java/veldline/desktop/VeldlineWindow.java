@@ -230,6 +230,9 @@ public final class VeldlineWindow extends Region {
                 choose("Save the ground", "*.csv", true)
                         .ifPresent(f ->
                                 work.tasks().saveGround(f.toPath(), work.desk().job()));
+            case SAVE_DAY ->
+                choose("Save as a calendar", "*.ics", true)
+                        .ifPresent(f -> work.tasks().saveDay(f.toPath(), work.showing()));
             case SAVE_PLAN ->
                 choose("Save the plan", "*.geojson", true)
                         .ifPresent(f ->

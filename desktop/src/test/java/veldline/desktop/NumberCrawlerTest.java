@@ -56,6 +56,11 @@ class NumberCrawlerTest extends WindowTest {
                 });
                 settle();
                 crawl(window, "swing", lacking, seen);
+                for (String page : List.of("route", "touch", "day")) {
+                    interact(() -> work.pick("set:raise=" + page));
+                    settle();
+                    crawl(window, page, lacking, seen);
+                }
                 interact(() -> work.pick("set:raise=commission"));
                 settle();
                 crawl(window, "commission", lacking, seen);

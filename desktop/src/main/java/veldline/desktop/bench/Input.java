@@ -103,6 +103,7 @@ public sealed interface Input {
         READ_WIRES,
         READ_GROUND,
         SAVE_GROUND,
+        SAVE_DAY,
         READ_PLAN,
         SAVE_PLAN,
         SECTORS,

@@ -36,7 +36,8 @@ final class ReworkInputs {
         if (!all.isEmpty()) {
             int i = chosen(s);
             Rework r = all.get(i);
-            in.add(new Input.Pair(level(s, i, "before", r.before()), level(s, i, "after", r.after())));
+            in.add(level(s, i, "before", r.before()));
+            in.add(level(s, i, "after", r.after()));
             in.add(new Input.Choice(
                     "kept",
                     "It was",

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
 import veldline.assess.Commissioning;
+import veldline.assess.RaisePage;
 import veldline.assess.Step;
 import veldline.coverage.Site;
 import veldline.desktop.bench.Bench;
@@ -16,6 +17,7 @@ import veldline.desktop.bench.Limits;
 import veldline.desktop.bench.Pages;
 import veldline.desktop.bench.Showing;
 import veldline.explain.Caution;
+import veldline.explain.Finding;
 import veldline.job.JobChange;
 import veldline.link.BriefChange;
 import veldline.picture.Picture;
@@ -51,6 +53,9 @@ public final class RaiseBench implements Bench {
         }
         words.put("aim", "bearing, tilt, heights");
         words.put("mount", "the mount in the wind");
+        words.put("touch", "what touches, what earths");
+        words.put("route", "the way of the cable");
+        words.put("day", "the day of the work");
         words.put("swing", "swinging it to its mark");
         words.put("commission", "before it is handed over");
         in.add(Pages.pick(PAGE, words, page(s)));
@@ -74,6 +79,9 @@ public final class RaiseBench implements Bench {
             case "plan" -> in.addAll(PlanInputs.of(s, s.job().site().get()));
             case "mount" -> in.addAll(MountInputs.of(s));
             case "swing" -> in.addAll(SwingInputs.of(s));
+            case "route" -> in.addAll(RouteInputs.of(s));
+            case "touch" -> in.addAll(FixingInputs.of(s));
+            case "day" -> in.addAll(DayInputs.of(s));
             case "commission" -> in.addAll(CommissionInputs.of(s));
             default -> aim(in, s);
         }
@@ -169,6 +177,9 @@ public final class RaiseBench implements Bench {
             case "plan" -> new PlanPicture(s, s.job().site().get(), width, height).draw();
             case "mount" -> new MountPicture(s, width, height).draw();
             case "swing" -> new SwingPicture(s, width, height).draw();
+            case "route" -> new RoutePicture(s, width, height).draw();
+            case "touch" -> new FixingPicture(s, width, height).draw();
+            case "day" -> new DayPicture(s, width, height).draw();
             case "commission" -> new CommissionPicture(s, width, height).draw();
             default -> new RaisePicture(s, width, height).draw();
         };
@@ -179,12 +190,23 @@ public final class RaiseBench implements Bench {
         return "Is it safe and aimed?";
     }
 
+    /** What is looked at says its own first. */
+    @Override
+    public List<Finding> findings(Showing s) {
+        return RaisePage.findings(s.assessment(), page(s));
+    }
+
     @Override
     public List<String> walk(Showing s) {
         return switch (page(s)) {
             case "plan" -> PlanPicture.zones(s.job().site().get());
             case "mount" -> zones("wind:", MountPicture.WINDS);
             case "swing" -> zones("swing:", s.job().raise().swung().size());
+            case "route" -> zones("piece:", RoutePicture.PIECES.size());
+            case "touch" ->
+                zones("contact:", s.job().raise().fixings().contacts().size());
+            case "day" ->
+                zones("slot:", s.assessment().raise().schedule().steps().size());
             case "commission" ->
                 zones("look:", Commissioning.of(s.assessment()).items().size());
             default -> zones("aim:", 2 * RaisePicture.AIM_RANGE + 1);
@@ -201,6 +223,9 @@ public final class RaiseBench implements Bench {
         if (page(s).equals("plan")) {
             PlanPicture plan = new PlanPicture(s, s.job().site().get(), width, height);
             return PlanDrag.of(s, zone, plan.place(fromX, fromY), plan.place(x, y));
+        }
+        if (page(s).equals("route") || page(s).equals("day")) {
+            return WayDrag.of(s, zone, x, y, width, height);
         }
         if (zone.equals("free")) {
             return Optional.of(MountInputs.free(s.job().raise().mount(), new MountPicture(s, width, height).freeAt(y)));
@@ -224,7 +249,9 @@ public final class RaiseBench implements Bench {
     @Override
     public int walkStart(Showing s) {
         return switch (page(s)) {
-            case "plan" -> 0;
+            case "plan", "day" -> 0;
+            case "touch" -> FixingPicture.worst(s.job().raise().fixings());
+            case "route" -> 2;
             case "mount" -> MountPicture.first(s.job().raise().mount());
             case "swing" -> Math.max(0, s.job().raise().swung().size() - 1);
             case "commission" -> CommissionInputs.chosen(s, Commissioning.of(s.assessment()));

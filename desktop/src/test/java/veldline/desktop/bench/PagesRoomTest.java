@@ -30,6 +30,17 @@ class PagesRoomTest {
     private static final Assessor ASSESSOR = new Assessor();
 
     @TestFactory
+    Stream<DynamicTest> everyPageOfRaiseAndLogHasRoom() {
+        return TernholmSands.all().stream().flatMap(job -> {
+            Assessment a = ASSESSOR.assess(job);
+            return Stream.concat(
+                    Stream.of("route", "touch", "day")
+                            .map(look -> Roomy.looked(job, a, Step.RAISE, "near-antenna", "raise", look)),
+                    Stream.of(Roomy.looked(job, a, Step.LOG, "near-antenna", "log", "tried")));
+        });
+    }
+
+    @TestFactory
     Stream<DynamicTest> everyMountHasRoom() {
         return TernholmSands.all().stream()
                 .map(job -> Roomy.looked(job, ASSESSOR.assess(job), Step.RAISE, "near-antenna", "raise", "mount"));

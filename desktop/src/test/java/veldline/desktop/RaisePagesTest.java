@@ -1,0 +1,110 @@
+package veldline.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.time.Instant;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.Test;
+import veldline.assess.RaisePage;
+import veldline.assess.Step;
+import veldline.picture.Mark;
+
+/** The way of the cable, what touches what, and the day of the work: dragged, walked, and taken back. */
+class RaisePagesTest extends WindowTest {
+    private void look(String page) {
+        settle();
+        interact(() -> {
+            work.go(Step.RAISE);
+            work.pick("set:raise=" + page);
+        });
+        settle();
+    }
+
+    private double loop() {
+        return work.desk().job().raise().route().loop().value();
+    }
+
+    @Test
+    void theLoopIsDraggedAndTheWayFollows() {
+        look("route");
+        assertThat(texts()).contains("2.8 m", "3.5 m", "drip loop 0.15 m");
+        Mark.Zone loop = zone("loop");
+        double x = loop.x() + 14;
+        double y = loop.y() + 14;
+        drag(picture().localToScreen(x, y)).dropTo(picture().localToScreen(x, y + 40));
+        until(() -> loop() > 0.25);
+        settle();
+        assertThat(texts()).doesNotContain("2.8 m");
+        push(KeyCode.CONTROL, KeyCode.Z);
+        until(() -> loop() == 0.15);
+        push(KeyCode.LEFT);
+        until(() -> texts().contains("along to the wall 0.4 m"));
+        enter("down", "2.2");
+        until(() -> lookup("#finding-0").query().getAccessibleText().contains("3.8 m"));
+    }
+
+    @Test
+    void contactsAreWalkedAndAMetalIsPicked() {
+        look("touch");
+        until(() -> texts().contains("0.55 V"));
+        push(KeyCode.LEFT);
+        until(() -> texts().stream().anyMatch(t -> t.startsWith("Clamp and mast")));
+        interact(() -> work.apply(new veldline.job.JobChange.OfRaise(new veldline.raise.RaiseChange.Fixed(
+                work.desk().job().raise().fixings().withBond(veldline.raise.Fixings.Skin.GALVANISED), "strap"))));
+        until(() -> texts().contains("0.00 V"));
+    }
+
+    @Test
+    void theDayIsDraggedIntoTheDarkAndSavedAsACalendar() throws Exception {
+        look("day");
+        Instant was = work.desk().job().raise().day().begins().orElseThrow();
+        Mark.Zone first = zone("slot:3");
+        double x = first.x() + first.width() / 2;
+        double y = first.y() + first.height() / 2;
+        drag(picture().localToScreen(x, y)).dropTo(picture().localToScreen(x + 190, y));
+        until(() ->
+                Duration.between(was, work.desk().job().raise().day().begins().orElseThrow())
+                                .toMinutes()
+                        > 120);
+        until(() -> RaisePage.findings(work.showing().orElseThrow().assessment(), "day")
+                .get(0)
+                .tag()
+                .equals("in the dark"));
+        push(KeyCode.CONTROL, KeyCode.Z);
+        until(() -> work.desk().job().raise().day().begins().orElseThrow().equals(was));
+        push(KeyCode.RIGHT);
+        until(() -> texts().get(0).equals("Antenna and cable on"));
+        Path file = folder.resolve("day");
+        interact(() -> work.tasks().saveDay(file, work.showing()));
+        until(() -> news().equals("Saved day.ics."));
+        assertThat(Files.readString(folder.resolve("day.ics"))).contains("BEGIN:VEVENT");
+    }
+
+    @Test
+    void whatWasTriedIsWrittenDraggedAndUndone() {
+        settle();
+        interact(() -> {
+            work.go(Step.LOG);
+            work.pick("set:log=tried");
+        });
+        settle();
+        assertThat(texts()).contains("What was tried", "best so far");
+        Mark.Zone last = zone("tried:4");
+        double x = last.x() + 12;
+        double y = last.y() + last.height() / 2;
+        drag(picture().localToScreen(x, y)).dropTo(picture().localToScreen(x - 90, y));
+        until(() -> work.desk().job().rework().get(4).after().orElseThrow().value() < -68);
+        until(() -> lookup("#finding-0").query().getAccessibleText().contains("lowered from 14 m"));
+        javafx.scene.control.TextField words = lookup("#words-changed").query();
+        interact(() -> {
+            words.requestFocus();
+            words.setText("mast cable moved");
+        });
+        push(KeyCode.ENTER);
+        until(() -> work.desk().job().rework().size() == 6);
+        assertThat(work.desk().job().rework().get(5).before()).isPresent();
+    }
+}
