@@ -113,7 +113,7 @@ public final class TernholmSands {
                                 Fixings.Skin.PLASTIC,
                                 Fixings.Skin.GALVANISED,
                                 Fixings.Skin.GALVANISED,
-                                Fixings.Skin.TINNED_COPPER,
+                                Fixings.Skin.GALVANISED,
                                 Fixings.Air.SALT,
                                 Fixings.Place.OWN_MAST))
                         .withDay(new WorkDay(

@@ -10,11 +10,13 @@ import java.util.function.Consumer;
 import veldline.assess.Assessment;
 import veldline.desktop.bench.Input;
 import veldline.desktop.bench.Showing;
+import veldline.desktop.prove.ProveBench;
 import veldline.desktop.prove.SurveyInputs;
 import veldline.desktop.prove.TurnInputs;
 import veldline.desktop.prove.WhyInputs;
 import veldline.instrument.Trouble;
 import veldline.job.JobChange;
+import veldline.measure.Strip;
 import veldline.prove.ProveChange;
 import veldline.prove.Recording;
 import veldline.prove.Symptom;
@@ -32,11 +34,21 @@ final class Measuring {
     private final Workbench work;
     private final Studies studies;
     private final Consumer<Runnable> toInterface;
+    private Optional<Strip> live = Optional.empty();
 
     Measuring(Workbench work, Studies studies, Consumer<Runnable> toInterface) {
         this.toInterface = toInterface;
         this.work = work;
         this.studies = studies;
+    }
+
+    /** What is being recorded, as far as it has come. */
+    Optional<Strip> live() {
+        return live;
+    }
+
+    private void show(Strip strip) {
+        toInterface.accept(() -> live = Optional.of(strip));
     }
 
     void ask(Input.Command command, Optional<Showing> showing) {
@@ -48,7 +60,8 @@ final class Measuring {
                 ? Trouble.drawn(s.job().name().toLowerCase(Locale.ROOT).hashCode())
                 : Trouble.NONE;
         if (command == Input.Command.RECORD) {
-            record(s.assessment(), trouble);
+            boolean hours = ProveBench.HOURS.equals(s.noted().get(ProveBench.PACE));
+            record(s.assessment(), trouble, hours ? Recorder.Pace.LONG : Recorder.Pace.TIDE);
         } else if (command == Input.Command.SWING) {
             swing(s.assessment());
         } else if (command == Input.Command.RATE) {
@@ -64,13 +77,14 @@ final class Measuring {
         }
     }
 
-    /** Records one tide as the job stands. */
-    private void record(Assessment a, Trouble trouble) {
+    /** Records as the job stands; what has come so far is shown as it comes. */
+    private void record(Assessment a, Trouble trouble, Recorder.Pace pace) {
         Optional<Path> folder = work.desk().store().map(JobStore::folder);
         studies.ask(
                 "Recording",
-                p -> new Recorder(a, trouble).record(folder, p),
+                p -> new Recorder(a, trouble).record(folder, pace, this::show, p),
                 o -> {
+                    live = Optional.empty();
                     if (o.stopped()) {
                         work.desk().afterSaving(() -> forget(folder));
                         work.tell("Stopped; nothing was kept.");
@@ -82,7 +96,10 @@ final class Measuring {
                         work.tell("Recorded " + r.series().size() + " readings, " + r.setUp() + ".");
                     }
                 },
-                e -> work.tell(e.getMessage()));
+                e -> {
+                    live = Optional.empty();
+                    work.tell(e.getMessage());
+                });
     }
 
     /** Swings the antenna; each reading is shown as it comes, and all of them are one edit. */

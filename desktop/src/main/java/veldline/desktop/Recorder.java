@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Consumer;
 import veldline.assess.Assessment;
 import veldline.assess.SetUp;
 import veldline.explain.Program;
@@ -21,8 +22,10 @@ import veldline.instrument.SocketReceiver;
 import veldline.instrument.Trouble;
 import veldline.instrument.World;
 import veldline.job.Job;
+import veldline.measure.GrowingStrip;
 import veldline.measure.Reading;
 import veldline.measure.Series;
+import veldline.measure.Strip;
 import veldline.prove.RateTest;
 import veldline.prove.Recording;
 import veldline.prove.Symptom;
@@ -31,8 +34,22 @@ import veldline.study.Progress;
 
 /** Measures on a link that is simulated: one tide from a receiver on a loopback socket, or one test. */
 final class Recorder {
-    private static final double READING_EVERY = 120;
-    static final int READINGS = 373;
+    /** Steps of what is shown while it goes on. */
+    private static final int STEPS = 240;
+
+    /**
+     * How a recording is made.
+     *
+     * @param every seconds from one reading to the next, in the link's time
+     * @param count of readings
+     */
+    record Pace(double every, int count) {
+        /** A whole tide, every two minutes. */
+        static final Pace TIDE = new Pace(120, 373);
+        /** Eight hours at ten a second. */
+        static final Pace LONG = new Pace(0.1, 288_000);
+    }
+
     /** What a line behind a radio usually gives, bits a second. */
     private static final double USUAL_WIRE = 50e6;
 
@@ -104,7 +121,7 @@ final class Recorder {
      * @return the recording, or as many readings as there were when it was stopped
      * @throws IOException when the receiver does not answer
      */
-    Recording record(Optional<Path> folder, Progress progress) throws IOException {
+    Recording record(Optional<Path> folder, Pace pace, Consumer<Strip> live, Progress progress) throws IOException {
         int number = job.prove().recordings().size();
         World world = new World(
                 job,
@@ -113,7 +130,6 @@ final class Recorder {
                 World.Hidden.drawn(place),
                 trouble,
                 place + 7919L * (number + 1));
-        List<Reading> readings = new ArrayList<>();
         Recording about = new Recording(
                 "recorded",
                 SetUp.of(job),
@@ -121,26 +137,74 @@ final class Recorder {
                 new Recording.Quoted(predicted(), 1.5, Instant.now(), Program.VERSION),
                 new Series(List.of()),
                 Optional.of(SetUp.stood(job)));
-        // Without a folder there is nothing a crash could leave; then it is kept in memory alone.
-        Optional<RunningRecording> running =
-                folder.isPresent() ? Optional.of(RunningRecording.begin(folder.get(), about)) : Optional.empty();
+        GrowingStrip strip = new GrowingStrip(STEPS, Math.max(pace.every, pace.every * pace.count / STEPS / 8));
         try (SimulatedReceiver simulated = new SimulatedReceiver(
-                        world, READING_EVERY, job.prove().step().value());
-                Receiver receiver = SocketReceiver.onLoopback(simulated.port())) {
-            for (int i = 0; i < READINGS; i++) {
-                if (!progress.step(i, READINGS, "")) {
-                    break;
-                }
-                readings.add(receiver.next());
-                if (running.isPresent()) {
-                    running.get().add(readings.get(i));
+                        world, pace.every, job.prove().step().value());
+                Receiver receiver = SocketReceiver.onLoopback(simulated.port());
+                Kept kept = Kept.in(folder, about)) {
+            long shown = System.nanoTime();
+            for (int i = 0; i < pace.count && progress.step(i, pace.count, ""); i++) {
+                Reading r = receiver.next();
+                kept.add(r);
+                strip.add(r);
+                if (System.nanoTime() - shown > SHOWN_NANOS) {
+                    shown = System.nanoTime();
+                    strip.strip().ifPresent(live);
                 }
             }
-        } finally {
-            if (running.isPresent()) {
-                running.get().close();
-            }
+            return about.withSeries(kept.series());
         }
-        return about.withSeries(new Series(readings));
+    }
+
+    private static final long SHOWN_NANOS = 150_000_000L;
+
+    /** Where readings go as they come: onto disk, so that hours of them take no room; or into memory where there is no folder. */
+    private interface Kept extends AutoCloseable {
+        void add(Reading r) throws IOException;
+
+        Series series() throws IOException;
+
+        @Override
+        void close() throws IOException;
+
+        static Kept in(Optional<Path> folder, Recording about) throws IOException {
+            return folder.isPresent()
+                    ? new OnDisk(folder.get(), RunningRecording.begin(folder.get(), about))
+                    : new InMemory(new ArrayList<>());
+        }
+    }
+
+    private record OnDisk(Path folder, RunningRecording running) implements Kept {
+        @Override
+        public void add(Reading r) throws IOException {
+            running.add(r);
+        }
+
+        @Override
+        public Series series() {
+            return RunningRecording.left(folder).map(Recording::series).orElse(new Series(List.of()));
+        }
+
+        @Override
+        public void close() throws IOException {
+            running.close();
+        }
+    }
+
+    private record InMemory(List<Reading> readings) implements Kept {
+        @Override
+        public void add(Reading r) {
+            readings.add(r);
+        }
+
+        @Override
+        public Series series() {
+            return new Series(readings);
+        }
+
+        @Override
+        public void close() {
+            // Nothing is held but the readings.
+        }
     }
 }

@@ -69,7 +69,10 @@ final class Tasks {
 
     /** With what stays known whatever job is on the desk. */
     Showing.Advice known(Showing.Advice advice) {
-        return advice.withCable(sweeps.cable()).withShelf(shelf.found()).withLesson(shelf.lesson());
+        return advice.withCable(sweeps.cable())
+                .withShelf(shelf.found())
+                .withLesson(shelf.lesson())
+                .withLive(measuring.live());
     }
 
     Measuring measuring() {

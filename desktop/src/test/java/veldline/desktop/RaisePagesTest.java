@@ -49,12 +49,14 @@ class RaisePagesTest extends WindowTest {
     @Test
     void contactsAreWalkedAndAMetalIsPicked() {
         look("touch");
-        until(() -> texts().contains("0.55 V"));
-        push(KeyCode.LEFT);
-        until(() -> texts().stream().anyMatch(t -> t.startsWith("Clamp and mast")));
-        interact(() -> work.apply(new veldline.job.JobChange.OfRaise(new veldline.raise.RaiseChange.Fixed(
-                work.desk().job().raise().fixings().withBond(veldline.raise.Fixings.Skin.GALVANISED), "strap"))));
         until(() -> texts().contains("0.00 V"));
+        push(KeyCode.LEFT);
+        until(() -> texts().stream().anyMatch(t -> t.startsWith("Boom and clamp")));
+        push(KeyCode.RIGHT);
+        push(KeyCode.RIGHT);
+        interact(() -> work.apply(new veldline.job.JobChange.OfRaise(new veldline.raise.RaiseChange.Fixed(
+                work.desk().job().raise().fixings().withBond(veldline.raise.Fixings.Skin.TINNED_COPPER), "strap"))));
+        until(() -> texts().contains("0.55 V"));
     }
 
     @Test

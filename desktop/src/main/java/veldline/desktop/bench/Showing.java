@@ -12,6 +12,7 @@ import veldline.coverage.LevelMap;
 import veldline.job.Job;
 import veldline.learn.Lesson;
 import veldline.line.SweptCable;
+import veldline.measure.Strip;
 import veldline.store.LogbookEntry;
 import veldline.study.Candidate;
 import veldline.study.NextStep;
@@ -62,6 +63,7 @@ public record Showing(
      * @param cable that was swept; it stays until another is, whatever else is edited
      * @param shelf jobs that were found in the logbook; empty where nobody looked yet
      * @param lesson the experiment that was last walked
+     * @param live what is being recorded, as far as it has come
      */
     public record Advice(
             Stage<List<SiteOption>> sectors,
@@ -70,7 +72,8 @@ public record Showing(
             Optional<TrimAdvice> trim,
             Optional<SweptCable> cable,
             Optional<List<LogbookEntry>> shelf,
-            Optional<Lesson> lesson) {
+            Optional<Lesson> lesson,
+            Optional<Strip> live) {
         public static final Advice NONE = new Advice(
                 new Stage.Running<>(),
                 new Stage.Running<>(),
@@ -78,34 +81,39 @@ public record Showing(
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
                 Optional.empty());
 
         public Advice withSectors(Stage<List<SiteOption>> to) {
-            return new Advice(to, steps, fine, trim, cable, shelf, lesson);
+            return new Advice(to, steps, fine, trim, cable, shelf, lesson, live);
         }
 
         public Advice withSteps(Stage<List<NextStep>> to) {
-            return new Advice(sectors, to, fine, trim, cable, shelf, lesson);
+            return new Advice(sectors, to, fine, trim, cable, shelf, lesson, live);
         }
 
         public Advice withFine(LevelMap to) {
-            return new Advice(sectors, steps, Optional.of(to), trim, cable, shelf, lesson);
+            return new Advice(sectors, steps, Optional.of(to), trim, cable, shelf, lesson, live);
         }
 
         public Advice withTrim(TrimAdvice to) {
-            return new Advice(sectors, steps, fine, Optional.of(to), cable, shelf, lesson);
+            return new Advice(sectors, steps, fine, Optional.of(to), cable, shelf, lesson, live);
         }
 
         public Advice withShelf(Optional<List<LogbookEntry>> to) {
-            return new Advice(sectors, steps, fine, trim, cable, to, lesson);
+            return new Advice(sectors, steps, fine, trim, cable, to, lesson, live);
         }
 
         public Advice withLesson(Optional<Lesson> to) {
-            return new Advice(sectors, steps, fine, trim, cable, shelf, to);
+            return new Advice(sectors, steps, fine, trim, cable, shelf, to, live);
+        }
+
+        public Advice withLive(Optional<Strip> to) {
+            return new Advice(sectors, steps, fine, trim, cable, shelf, lesson, to);
         }
 
         public Advice withCable(Optional<SweptCable> to) {
-            return new Advice(sectors, steps, fine, trim, to, shelf, lesson);
+            return new Advice(sectors, steps, fine, trim, to, shelf, lesson, live);
         }
     }
 

@@ -46,6 +46,10 @@ public final class ProveBench implements Bench {
     }
 
     static final String PAGE = "prove";
+    /** Under which is noted how a recording is made. */
+    public static final String PACE = "prove.pace";
+
+    public static final String HOURS = "hours";
 
     private static String page(Showing s) {
         return s.noted().getOrDefault(PAGE, "compare");
@@ -100,7 +104,15 @@ public final class ProveBench implements Bench {
         if (s.busy().isPresent()) {
             in.add(new Input.Action("stop", "Stop and keep nothing", "Esc", Input.Command.STOP));
         } else {
-            in.add(new Input.Action("record", "Record one tide as it is", "R", Input.Command.RECORD));
+            boolean hours = HOURS.equals(s.noted().get(PACE));
+            in.add(new Input.Choice(
+                    "pace",
+                    "It records",
+                    List.of(
+                            new Input.Option("a tide", !hours, new Input.Outcome.Picked("set:" + PACE + "=tide")),
+                            new Input.Option(
+                                    "8 h, fast", hours, new Input.Outcome.Picked("set:" + PACE + "=" + HOURS)))));
+            in.add(new Input.Action("record", "Record it as it is", "R", Input.Command.RECORD));
             in.add(new Input.Action("csv", "Read a CSV file", "", Input.Command.READ_CSV));
         }
         in.add(new Input.Note(
@@ -144,7 +156,12 @@ public final class ProveBench implements Bench {
             case "turn" -> new TurnPicture(s, width, height).draw();
             case "survey" -> new SurveyPicture(s, width, height).draw();
             case "sides" -> new SidesPicture(s, width, height).draw();
-            default -> new ProvePicture(s, width, height).draw();
+            default ->
+                s.advice()
+                        .live()
+                        .filter(l -> s.busy().isPresent())
+                        .map(l -> new LivePicture(s, l, width, height).draw())
+                        .orElseGet(() -> new ProvePicture(s, width, height).draw());
         };
     }
 
