@@ -99,7 +99,8 @@ final class Findings {
                                             ProveRules::margin,
                                             ProveRules::gap,
                                             ProveRules::spread,
-                                            ProveRules::dropouts))
+                                            ProveRules::dropouts,
+                                            ProveRules::power))
                             .toList(),
             Step.LOG, List.of(ReworkRules::of));
 

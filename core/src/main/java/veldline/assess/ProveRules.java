@@ -65,6 +65,21 @@ final class ProveRules {
         return List.of(f.withWorked(c.difference()));
     }
 
+    /** What recordings like these would have shown; nobody is to read “not shown” as “not there”. */
+    static List<Finding> power(Assessment a) {
+        return a.prove()
+                .value()
+                .map(p -> {
+                    Worked nine = p.comparison().nineInTen();
+                    return List.of(Finding.fits(
+                            nine.shown(),
+                            "is what recordings like these show in 9 of 10; less may be there and not be seen.",
+                            "",
+                            nine));
+                })
+                .orElse(List.of());
+    }
+
     /** How much more would have to be recorded for this difference to clear zero; its interval narrows with the root of it. */
     private static String longer(ProveFigures p) {
         Comparison c = p.comparison();

@@ -10,6 +10,7 @@ import org.hipparchus.stat.StatUtils;
 import org.hipparchus.stat.descriptive.DescriptiveStatistics;
 import org.hipparchus.stat.regression.SimpleRegression;
 import veldline.measure.MovingBlocks;
+import veldline.measure.Power;
 
 /** What readings come to. */
 final class ReadingTopics {
@@ -69,7 +70,48 @@ final class ReadingTopics {
                     "PL = PL0 + 10·n·log10(d ÷ d0), least squares",
                     "Rappaport, Wireless Communications, 2nd ed., §4.9",
                     "For places like those measured; no farther than the readings go",
-                    ReadingTopics::logDistance));
+                    ReadingTopics::logDistance),
+            new Topic(
+                    "chance that an improvement is shown",
+                    asks(
+                            "improvement:dB",
+                            "spread_before:dB",
+                            "spread_after:dB",
+                            "independent_before",
+                            "independent_after",
+                            "confidence:percent",
+                            "least:dB"),
+                    "Φ((d − max(t·e, least)) ÷ e), e = √(s1² ÷ n1 + s2² ÷ n2)",
+                    "Welch's interval; Cohen, Statistical Power Analysis, 2nd ed., §2",
+                    "As good as the number of independent readings; those close in time count for less than one",
+                    in -> {
+                        Power p = Power.of(
+                                in.over0("spread_before"),
+                                in.over0("spread_after"),
+                                in.over0("independent_before"),
+                                in.over0("independent_after"),
+                                in.over0("confidence") / 100,
+                                in.n("least"));
+                        return List.of(
+                                is("chance", p.chance(in.n("improvement")), "percent"),
+                                is("half_interval", p.half(), "dB"),
+                                is("shown_nine_in_ten", p.nineInTen(), "dB"));
+                    }),
+            new Topic(
+                    "recording time to show an improvement",
+                    asks("improvement:dB", "spread:dB", "memory:min", "confidence:percent", "least:dB"),
+                    "n by the chance above in 9 of 10; T = 2·m·n",
+                    "Welch's interval; effective size of an exponential memory (Priestley, Spectral Analysis, §5.3)",
+                    "A factor of two: the memory of fading is never well known",
+                    in -> {
+                        double n = Power.wanted(
+                                in.over0("improvement"),
+                                in.over0("spread"),
+                                in.over0("confidence") / 100,
+                                in.n("least"));
+                        return List.of(
+                                is("independent_each", n, ""), is("minutes_each", 2 * in.over0("memory") * n, "min"));
+                    }));
 
     private ReadingTopics() {}
 

@@ -11,6 +11,7 @@ import org.hipparchus.linear.RealVector;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
 import veldline.measure.Censored;
+import veldline.measure.Power;
 import veldline.measure.Profile;
 import veldline.measure.Reading;
 import veldline.measure.Series;
@@ -64,6 +65,27 @@ public record Comparison(
             "t·sqrt(u^2 ÷ n + v^2 ÷ m + q^2)",
             "Generalised least squares, restricted likelihood (Diggle et al. §4.5); Welch's degrees of freedom",
             "Holds the truth as often as it says over simulated runs; it cannot know what changed between the two");
+
+    public static final Formula NINE = new Formula(
+            "Shown in nine of ten",
+            "What an estimate has to clear, half of the interval or the least that is called an improvement, and 1.28 of its standard"
+                    + " deviations, for half of the interval is t of them.",
+            "S",
+            "c + 1.2816·h ÷ t",
+            "Cohen, Statistical Power Analysis, 2nd ed., §2",
+            "For recordings as long and as restless as these two");
+
+    /** The improvement that recordings like these show in nine of ten, dB. */
+    public Worked nineInTen() {
+        double t = half.inputs().get(0).value();
+        double cleared = Math.max(half.value(), Verdict.LEAST);
+        double error = half.value() / t;
+        return Worked.of(NINE)
+                .computed("c", "what has to be cleared", cleared, "dB", 3)
+                .computed("h", "half of the interval", half.value(), "dB", 3)
+                .computed("t", "for the sureness asked", t, "", 3)
+                .gives(new Power(error, half.value(), cleared).nineInTen(), "dB", 1);
+    }
 
     public double low() {
         return difference.value() - half.value();

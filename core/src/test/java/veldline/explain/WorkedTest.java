@@ -100,7 +100,7 @@ class WorkedTest {
         }
         Assessment a = assessor.assess(job, Assessor.Depth.SWEEP, () -> true);
         return Stream.of(
-                        Stream.of("turn", "sides", "survey")
+                        Stream.of("turn", "sides", "survey", "compare")
                                 .flatMap(id -> Stream.of(ProvePage.values())
                                         .filter(p -> p.id().equals(id))
                                         .flatMap(p -> p.findings(a).stream())),
