@@ -3,13 +3,18 @@ package veldline.format;
 import java.io.Reader;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
 import veldline.path.Geodesic;
 import veldline.path.Profile;
+import veldline.prove.WalkReading;
+import veldline.quantity.Quantity;
+import veldline.quantity.Unit;
 
 /** A walked track with heights (GPX 1.1), as the ground along the way. Declares nothing and fetches nothing. */
 public final class GpxTrack {
@@ -19,8 +24,11 @@ public final class GpxTrack {
      * A point of a track.
      *
      * @param height metres, where it has one
+     * @param level that was heard there, dBm, where an extension of it is called level, dbm, rssi or signal
      */
-    public record Point(double latitude, double longitude, Optional<Double> height) {}
+    public record Point(double latitude, double longitude, Optional<Double> height, Optional<Double> level) {}
+
+    private static final Set<String> LEVELS = Set.of("level", "level_dbm", "dbm", "rssi", "signal");
 
     private GpxTrack() {}
 
@@ -34,17 +42,23 @@ public final class GpxTrack {
             XMLStreamReader xml = factory.createXMLStreamReader(in);
             Optional<double[]> open = Optional.empty();
             Optional<Double> height = Optional.empty();
+            Optional<Double> level = Optional.empty();
             while (xml.hasNext()) {
                 int event = xml.next();
                 if (event == XMLStreamConstants.START_ELEMENT && isPoint(xml.getLocalName())) {
                     open = Optional.of(new double[] {degrees(xml, "lat", 90), degrees(xml, "lon", 180)});
                     height = Optional.empty();
+                    level = Optional.empty();
                 } else if (event == XMLStreamConstants.START_ELEMENT
                         && open.isPresent()
                         && xml.getLocalName().equals("ele")) {
                     height = Optional.of(number(xml.getElementText(), xml));
+                } else if (event == XMLStreamConstants.START_ELEMENT
+                        && open.isPresent()
+                        && LEVELS.contains(xml.getLocalName().toLowerCase(Locale.ROOT))) {
+                    level = Optional.of(number(xml.getElementText().replace('−', '-'), xml));
                 } else if (event == XMLStreamConstants.END_ELEMENT && isPoint(xml.getLocalName()) && open.isPresent()) {
-                    points.add(new Point(open.get()[0], open.get()[1], height));
+                    points.add(new Point(open.get()[0], open.get()[1], height, level));
                     open = Optional.empty();
                     if (points.size() > MOST_POINTS) {
                         throw new FormatException("The track has more than " + MOST_POINTS
@@ -58,6 +72,29 @@ public final class GpxTrack {
             throw new FormatException(where + "this is no whole GPX file; save the track again as GPX");
         }
         return points;
+    }
+
+    /**
+     * Levels heard on a walk by how far each place lies from an end; points without one are left out.
+     *
+     * @throws FormatException where no point tells a level
+     */
+    public static List<WalkReading> walk(Reader in, double latitude, double longitude) throws FormatException {
+        List<WalkReading> walk = new ArrayList<>();
+        for (Point p : points(in)) {
+            double away = Geodesic.between(latitude, longitude, p.latitude(), p.longitude())
+                    .distance();
+            if (p.level().isPresent() && away > 0) {
+                walk.add(new WalkReading(
+                        Quantity.shown(away, Unit.M, 0),
+                        Optional.of(Quantity.shown(p.level().get(), Unit.DBM, 1))));
+            }
+        }
+        if (walk.isEmpty()) {
+            throw new FormatException(
+                    "No point of the track tells a level; each needs an extension called level, dbm, rssi or signal, in dBm");
+        }
+        return walk;
     }
 
     private static boolean isPoint(String name) {

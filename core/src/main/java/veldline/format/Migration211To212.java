@@ -17,6 +17,7 @@ final class Migration211To212 {
             measure(sides, "gain", "2.15", "DBI");
             measure(sides, "doubt", "0.3", "DB");
             sides.putArray("readings");
+            prove.put("columns", "");
         }
         if (job.get("raise") instanceof ObjectNode raise) {
             ObjectNode route = raise.putObject("route");

@@ -5,8 +5,10 @@ import java.io.StringReader;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
@@ -37,6 +39,44 @@ public final class ReadingsCsv {
      */
     public record Contents(Series series, String mapping, List<String> leftOut) {}
 
+    /**
+     * Columns somebody has named, for files whose headings say nothing: “level=P_rx, time=clock”.
+     *
+     * @param named heading by what it stands for: level, time, tide or warmth
+     */
+    public record Mapping(Map<String, String> named) {
+        /** Headings say what stands under them. */
+        public static final Mapping BY_HEADINGS = new Mapping(Map.of());
+
+        private static final Set<String> THINGS = Set.of("level", "time", "tide", "warmth");
+
+        public Mapping {
+            named = Map.copyOf(named);
+        }
+
+        /** Empty where it is not that. */
+        public static Optional<Mapping> read(String text) {
+            Map<String, String> named = new TreeMap<>();
+            for (String one : text.split("[,;]")) {
+                String[] pair = one.split("=", 2);
+                if (!one.isBlank()) {
+                    if (pair.length < 2 || !THINGS.contains(pair[0].strip()) || pair[1].isBlank()) {
+                        return Optional.empty();
+                    }
+                    named.put(pair[0].strip(), pair[1].strip());
+                }
+            }
+            return Optional.of(new Mapping(named));
+        }
+
+        /** The column a thing was said to stand in, where the file has it; else the one whose heading is known. */
+        private Optional<String> find(List<String> names, String thing, Set<String> known) {
+            return Optional.ofNullable(named.get(thing))
+                    .filter(names::contains)
+                    .or(() -> ReadingsCsv.find(names, known));
+        }
+    }
+
     private ReadingsCsv() {}
 
     /** Reads levels in dBm. */
@@ -50,6 +90,15 @@ public final class ReadingsCsv {
      * @throws FormatException naming what stands there and what would be right
      */
     public static Contents read(String text, Optional<MeterScale> scale) throws FormatException {
+        return read(text, scale, Mapping.BY_HEADINGS);
+    }
+
+    /**
+     * The same with columns that were named; one that the file lacks is looked for by its heading.
+     *
+     * @throws FormatException naming what stands there and what would be right
+     */
+    public static Contents read(String text, Optional<MeterScale> scale, Mapping mapping) throws FormatException {
         char separator = text.lines().findFirst().orElse("").contains(";") ? ';' : ',';
         CSVFormat format = CSVFormat.DEFAULT
                 .builder()
@@ -63,17 +112,20 @@ public final class ReadingsCsv {
         try (CSVParser parser = format.parse(new StringReader(text))) {
             List<String> names = parser.getHeaderNames();
             Optional<String> shown = find(names, BY_SCALE);
-            if (find(names, LEVEL).isEmpty() && shown.isPresent()) {
+            if (mapping.find(names, "level", LEVEL).isEmpty() && shown.isPresent()) {
                 MeterScale known = scale.orElseThrow(
                         () -> new FormatException(
                                 "“" + shown.get()
                                         + "” is no level by itself. Say in Brief, ends, what that radio's meter shows, and read it again"));
-                return rows(parser, Columns.of(names, new Level(shown.get(), Optional.of(known))), separator == ';');
+                return rows(
+                        parser,
+                        Columns.of(names, mapping, new Level(shown.get(), Optional.of(known))),
+                        separator == ';');
             }
-            String level = find(names, LEVEL)
+            String level = mapping.find(names, "level", LEVEL)
                     .orElseThrow(() -> new FormatException("No column is headed level_dbm, rssi or signal; there are: "
-                            + String.join(", ", names) + ". Head the level's column level_dbm"));
-            return rows(parser, Columns.of(names, new Level(level, Optional.empty())), separator == ';');
+                            + String.join(", ", names) + ". Head the level's column level_dbm, or name it: level=…"));
+            return rows(parser, Columns.of(names, mapping, new Level(level, Optional.empty())), separator == ';');
         } catch (IllegalArgumentException | IOException | java.io.UncheckedIOException e) {
             throw new FormatException("This is not a table of readings: " + e.getMessage()
                     + ". Give a first line of headings such as time_s,level_dbm,tide_m");
@@ -103,8 +155,9 @@ public final class ReadingsCsv {
 
     /** Where what is read stands. */
     private record Columns(Level level, Optional<String> time, Optional<String> tide, Optional<String> warmth) {
-        static Columns of(List<String> names, Level level) {
-            return new Columns(level, find(names, TIME), find(names, TIDE), find(names, WARMTH));
+        static Columns of(List<String> names, Mapping m, Level level) {
+            return new Columns(
+                    level, m.find(names, "time", TIME), m.find(names, "tide", TIDE), m.find(names, "warmth", WARMTH));
         }
 
         String mapping() {

@@ -59,7 +59,8 @@ public final class NewJob {
                         RateTest.NONE,
                         List.of(),
                         List.of(),
-                        SideBySide.NONE),
+                        SideBySide.NONE,
+                        ""),
                 List.of(),
                 Holdings.NONE,
                 List.of());

@@ -145,6 +145,19 @@ public sealed interface ProveChange extends Change<ProvePlan> {
         }
     }
 
+    /** Which column of a table stands for what. */
+    record Columns(String to) implements ProveChange {
+        @Override
+        public ProvePlan applyTo(ProvePlan p) {
+            return p.withColumns(to);
+        }
+
+        @Override
+        public String label() {
+            return to.isEmpty() ? "columns by their headings" : "columns " + to;
+        }
+    }
+
     record Sure(Quantity to) implements ProveChange {
         @Override
         public ProvePlan applyTo(ProvePlan p) {

@@ -23,6 +23,7 @@ import veldline.quantity.Quantity;
  * @param turns what was read while one thing was turned, each thing at most once
  * @param survey who else was heard, before and after
  * @param sides the antenna beside one whose gain is known
+ * @param columns which column of a table stands for what, as somebody named them; empty where headings tell
  */
 @RecordBuilder
 public record ProvePlan(
@@ -38,7 +39,8 @@ public record ProvePlan(
         RateTest rate,
         List<Turn> turns,
         List<Heard> survey,
-        SideBySide sides)
+        SideBySide sides,
+        String columns)
         implements ProvePlanBuilder.With {
 
     /** How readings of two recordings are brought together. */

@@ -36,6 +36,22 @@ class ReadingsCsvTest {
     }
 
     @Test
+    void columnsThatSomebodyNamedAreTaken() throws FormatException {
+        String text = "clock,P_rx,level,water\n0,-71,9,1\n2,-70,9,1.2\n";
+        ReadingsCsv.Mapping named =
+                ReadingsCsv.Mapping.read("level=P_rx, time=clock; tide=water").orElseThrow();
+        ReadingsCsv.Contents c = ReadingsCsv.read(text, Optional.empty(), named);
+        assertThat(c.series().levels()).containsExactly(-71, -70);
+        assertThat(c.series().seconds()).isEqualTo(2);
+        assertThat(c.mapping()).isEqualTo("Level from “P_rx”, time from “clock”, tide from “water”");
+        ReadingsCsv.Contents other = ReadingsCsv.read("t,rssi\n0,-60\n", Optional.empty(), named);
+        assertThat(other.series().levels()).as("a file of another kind").containsExactly(-60);
+        assertThat(ReadingsCsv.Mapping.read("loudness=x")).isEmpty();
+        assertThat(ReadingsCsv.Mapping.read("level")).isEmpty();
+        assertThat(ReadingsCsv.Mapping.read("")).contains(ReadingsCsv.Mapping.BY_HEADINGS);
+    }
+
+    @Test
     void nonsenseIsRefusedWithTheWayOn() {
         assertThatThrownBy(() -> ReadingsCsv.read("hello world")).hasMessageContaining("level_dbm");
         assertThatThrownBy(() -> ReadingsCsv.read("")).hasMessageContaining("level_dbm");

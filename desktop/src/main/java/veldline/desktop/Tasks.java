@@ -12,11 +12,8 @@ import java.util.function.Consumer;
 import java.util.function.Supplier;
 import veldline.antenna.OwnWires;
 import veldline.antenna.Polarized;
-import veldline.assess.Assessment;
-import veldline.assess.SetUp;
 import veldline.coverage.Site;
 import veldline.desktop.bench.Showing;
-import veldline.explain.Program;
 import veldline.feed.Holdings;
 import veldline.feed.HoldingsChange;
 import veldline.format.DrawerFile;
@@ -24,7 +21,6 @@ import veldline.format.FormatException;
 import veldline.format.GroundFile;
 import veldline.format.JobFile;
 import veldline.format.ProfileCsv;
-import veldline.format.ReadingsCsv;
 import veldline.format.ReminderFile;
 import veldline.format.SitePlanFile;
 import veldline.format.WireModelFile;
@@ -35,7 +31,6 @@ import veldline.link.End;
 import veldline.link.Offer;
 import veldline.path.Profile;
 import veldline.prove.ProveChange;
-import veldline.prove.Recording;
 import veldline.quantity.NumberText;
 import veldline.stock.Metal;
 import veldline.store.Album;
@@ -52,6 +47,7 @@ final class Tasks {
     private final Sweeps sweeps;
     private final Measuring measuring;
     private final Shelf shelf;
+    private final ReadIn readIn;
 
     Tasks(Workbench work, Studies studies, Consumer<Runnable> toInterface) {
         this.work = work;
@@ -61,6 +57,11 @@ final class Tasks {
         this.sweeps = new Sweeps(work, studies);
         this.measuring = new Measuring(work, studies, toInterface);
         this.shelf = new Shelf(work, studies);
+        this.readIn = new ReadIn(work, studies);
+    }
+
+    ReadIn readIn() {
+        return readIn;
     }
 
     Shelf shelf() {
@@ -110,32 +111,6 @@ final class Tasks {
                     job.antenna(!job.madeNear()).polarized().orElse(Polarized.FLAT),
                     job.run(job.madeNear()).antenna()))));
         }
-    }
-
-    /** Reads a CSV of readings as one more recording. */
-    void readCsv(Path file, Assessment a) {
-        studies.ask(
-                "Reading",
-                p -> ReadingsCsv.read(
-                        Files.readString(file), a.job().brief().far().radio().meter()),
-                o -> {
-                    ReadingsCsv.Contents c = o.result();
-                    Recording r = new Recording(
-                            file.getFileName().toString(),
-                            SetUp.of(a.job()),
-                            Instant.now(),
-                            new Recording.Quoted(
-                                    a.line().floor() + a.line().margin().value(), 1.5, Instant.now(), Program.VERSION),
-                            c.series(),
-                            Optional.of(SetUp.stood(a.job())));
-                    work.apply(new JobChange.OfProve(new ProveChange.Add(r)));
-                    work.tell(c.mapping() + "."
-                            + (c.leftOut().isEmpty()
-                                    ? ""
-                                    : " Left out " + c.leftOut().size() + ": "
-                                            + c.leftOut().get(0) + "."));
-                },
-                e -> work.tell(file.getFileName() + ": " + plain(e) + " Nothing was changed."));
     }
 
     /** Reads the first model of a file of wires as the antenna that is made here. */
@@ -281,7 +256,7 @@ final class Tasks {
                 e -> work.tell(file.getFileName() + " was not added: " + why(e) + "."));
     }
 
-    private static String plain(Exception e) {
+    static String plain(Exception e) {
         return e instanceof FormatException ? e.getMessage() : "it cannot be read as text. Give a CSV file in UTF-8.";
     }
 

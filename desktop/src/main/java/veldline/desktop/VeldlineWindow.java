@@ -230,6 +230,11 @@ public final class VeldlineWindow extends Region {
                 choose("Save the ground", "*.csv", true)
                         .ifPresent(f ->
                                 work.tasks().saveGround(f.toPath(), work.desk().job()));
+            case READ_WALK ->
+                choose("A track with levels", "*.gpx", false)
+                        .ifPresent(f -> work.tasks()
+                                .readIn()
+                                .walk(f.toPath(), work.desk().job()));
             case SAVE_DAY ->
                 choose("Save as a calendar", "*.ics", true)
                         .ifPresent(f -> work.tasks().saveDay(f.toPath(), work.showing()));

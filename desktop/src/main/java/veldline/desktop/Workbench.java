@@ -362,7 +362,7 @@ public final class Workbench implements AutoCloseable {
     }
 
     public void readCsv(Path file) {
-        assessment.ifPresent(a -> tasks.readCsv(file, a));
+        assessment.ifPresent(a -> tasks.readIn().csv(file, a));
     }
 
     public void open(File file) {

@@ -100,6 +100,7 @@ public sealed interface Input {
         LOGBOOK,
         OPEN_FOUND,
         READ_CSV,
+        READ_WALK,
         READ_WIRES,
         READ_GROUND,
         SAVE_GROUND,

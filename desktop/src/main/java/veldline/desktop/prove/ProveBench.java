@@ -15,6 +15,7 @@ import veldline.desktop.bench.Limits;
 import veldline.desktop.bench.Pages;
 import veldline.desktop.bench.Showing;
 import veldline.explain.Finding;
+import veldline.format.ReadingsCsv;
 import veldline.job.JobChange;
 import veldline.link.BriefChange;
 import veldline.picture.Picture;
@@ -114,6 +115,16 @@ public final class ProveBench implements Bench {
                                     "8 h, fast", hours, new Input.Outcome.Picked("set:" + PACE + "=" + HOURS)))));
             in.add(new Input.Action("record", "Record it as it is", "R", Input.Command.RECORD));
             in.add(new Input.Action("csv", "Read a CSV file", "", Input.Command.READ_CSV));
+            in.add(
+                    new Input.Text(
+                            "columns",
+                            "Its columns: level=P_rx, time=t",
+                            p.columns(),
+                            text -> ReadingsCsv.Mapping.read(text).isPresent()
+                                    ? Input.Outcome.of(lift(new ProveChange.Columns(text.strip())))
+                                    : new Input.Outcome.Refused(
+                                            "“" + text
+                                                    + "” was not understood: level, time, tide or warmth, an equals sign and a heading, a comma between; nothing where headings tell.")));
         }
         in.add(new Input.Note(
                 "source",

@@ -26,6 +26,7 @@ final class WalkInputs {
                                         () -> new Input.Outcome.Refused(
                                                 "“" + text
                                                         + "” was not understood: distance in metres and level in dBm of each place, a dash where nothing was heard."))),
+                new Input.Action("walk-gpx", "Read a track (GPX)", "", Input.Command.READ_WALK),
                 new Input.Value(
                         "margin",
                         "Wanted over the floor",
