@@ -36,6 +36,7 @@ import veldline.prove.RangeWalk;
  * @param closer the whole sphere, what more of it buys, how it is built; comes last, too
  * @param beside the antenna that stands beside it to compare, where one does
  * @param outside what the cable's outside changes, where it counts as a wire
+ * @param neighbour what something near it changes, where that is looked at
  * @param tuner at every place along the run; empty above short wave, and while the match is not known
  * @param eirp what leaves the near antenna
  * @param mostEirp what may
@@ -66,6 +67,7 @@ public record Assessment(
         Stage<CloserLook> closer,
         Stage<BesideFigures> beside,
         Stage<OutsideFigures> outside,
+        Stage<NeighbourFigures> neighbour,
         Stage<MatchFigures> match,
         Optional<TunerLook> tuner,
         FeedFigures nearFeed,
@@ -199,6 +201,7 @@ public record Assessment(
                 closer.orStale(before.closer, asOf),
                 beside.orStale(before.beside, asOf),
                 outside.orStale(before.outside, asOf),
+                neighbour.orStale(before.neighbour, asOf),
                 match.orStale(before.match, asOf),
                 match.value().isPresent() ? tuner : before.tuner,
                 nearFeed,
@@ -257,6 +260,7 @@ public record Assessment(
                 closer,
                 beside,
                 outside,
+                neighbour,
                 match,
                 tuner,
                 nearFeed,

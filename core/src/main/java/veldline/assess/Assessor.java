@@ -42,6 +42,7 @@ public final class Assessor {
     private final Memory<ToleranceFigures.Input, Optional<ToleranceFigures>> cuts = new Memory<>();
     private final CloserStages closer = new CloserStages();
     private final Memory<OutsideInput, OutsideFigures> outsides = new Memory<>();
+    private final Memory<NeighbourFigures.Input, NeighbourFigures> neighbours = new Memory<>();
     private final Memory<RaiseStage.Swung, Optional<Aim>> aims = new Memory<>();
     private final RealizedGain realized = new RealizedGain();
     private final MatchStages matches = new MatchStages();
@@ -143,6 +144,7 @@ public final class Assessor {
                 closer.look(job, depth, antenna, nothingToShape(job), goOn),
                 closer.beside(job, depth, in -> antenna(in, goOn), in -> sweep(in, depth, goOn), goOn),
                 outside,
+                neighbour(job, depth, goOn),
                 match,
                 TunerLook.input(job, match).map(in -> tuners.of(in, TunerLook::of)),
                 near,
@@ -248,6 +250,21 @@ public final class Assessor {
                     ? Stage.of(() -> cuts.of(in, i -> ToleranceFigures.of(i, goOn)), goOn)
                     : new Stage.Running<Optional<ToleranceFigures>>();
         });
+    }
+
+    private Stage<NeighbourFigures> neighbour(Job job, Depth depth, BooleanSupplier goOn) {
+        if (job.raise().neighbour().isEmpty() || job.made().isEmpty()) {
+            return new Stage.Absent<>("Nothing near it is looked at");
+        }
+        NeighbourFigures.Input in = new NeighbourFigures.Input(
+                job.made().get().model(),
+                job.brief().frequency().value(),
+                job.lineOhms(),
+                job.made().get().upright(),
+                job.raise().neighbour().get());
+        return depth.compareTo(Depth.ALL) >= 0 || neighbours.knows(in)
+                ? Stage.of(() -> neighbours.of(in, i -> i.figures(goOn)), goOn)
+                : new Stage.Running<>();
     }
 
     private Stage<OutsideFigures> outside(

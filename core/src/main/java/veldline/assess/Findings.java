@@ -91,6 +91,7 @@ final class Findings {
                             DayRules::of,
                             RouteRules::of,
                             FixingRules::of,
+                            NeighbourRules::of,
                             RaiseRules::height),
             Step.PROVE,
                     Stream.concat(

@@ -47,7 +47,8 @@ public final class FixingRules {
                 .orElseThrow();
         Optional<Worked> apart = apart(worst);
         if (apart.isEmpty()) {
-            return Finding.plain(Finding.Level.FITS, "No two metals", "touch where it is wet.", "", "");
+            return Finding.plain(
+                    Finding.Level.FITS, "No two metals", "touch where it is wet.", "Nothing there is a cell.", "");
         }
         String rest = "between " + worst.one().words() + " and " + worst.other().words() + " at " + worst.where() + "; "
                 + NumberText.shown(f.air().limit(), 2) + " V is the most "

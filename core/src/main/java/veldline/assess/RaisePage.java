@@ -9,6 +9,7 @@ public enum RaisePage {
     MOUNT("mount", List.of(MountRules::of)),
     SWING("swing", List.of(MountRules::swung)),
     ROUTE("route", List.of(RouteRules::judged)),
+    NEAR("near", List.of(NeighbourRules::of)),
     TOUCH("touch", List.of(FixingRules::judged)),
     DAY("day", List.of(DayRules::judged, RaiseRules::schedule));
 

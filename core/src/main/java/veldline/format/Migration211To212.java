@@ -38,6 +38,7 @@ final class Migration211To212 {
             day.putNull("begins");
             measure(day, "people", "2", "ONE");
             measure(day, "gusts", "5", "M_S");
+            raise.putNull("neighbour");
         }
         job.putArray("rework");
         return job;

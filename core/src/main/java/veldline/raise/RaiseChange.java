@@ -135,4 +135,17 @@ public sealed interface RaiseChange extends Change<RaisePlan> {
             return "day of the work";
         }
     }
+
+    /** Something near the antenna, or no longer. */
+    record Near(Optional<Neighbour> to, String what) implements RaiseChange {
+        @Override
+        public RaisePlan applyTo(RaisePlan p) {
+            return p.withNeighbour(to);
+        }
+
+        @Override
+        public String label() {
+            return what;
+        }
+    }
 }

@@ -20,6 +20,7 @@ import veldline.quantity.Quantity;
  * @param route of the cable
  * @param fixings what touches what
  * @param day when and with whom
+ * @param neighbour something of metal near the antenna that is looked at
  */
 @RecordBuilder
 public record RaisePlan(
@@ -32,7 +33,8 @@ public record RaisePlan(
         List<AimReading> swung,
         CableRoute route,
         Fixings fixings,
-        WorkDay day)
+        WorkDay day,
+        Optional<Neighbour> neighbour)
         implements RaisePlanBuilder.With {
     public RaisePlan {
         swung = List.copyOf(swung);
@@ -51,7 +53,8 @@ public record RaisePlan(
                 List.of(),
                 CableRoute.USUAL,
                 Fixings.USUAL,
-                WorkDay.NONE);
+                WorkDay.NONE,
+                Optional.empty());
     }
 
     public RaisePlan ticking(String id, boolean on) {

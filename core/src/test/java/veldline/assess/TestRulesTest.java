@@ -22,7 +22,8 @@ import veldline.quantity.Unit;
 
 /** What the tests at the place are judged to say, in the words a technician reads. */
 class TestRulesTest {
-    private static final Job JOB = TernholmSands.nestCamera();
+    private static final Job JOB = TernholmSands.nestCamera()
+            .withProve(TernholmSands.nestCamera().prove().withTurns(List.of()));
     private static final Assessor ASSESSOR = new Assessor();
 
     private static Job with(ProveChange... changes) {

@@ -64,7 +64,7 @@ class TurnSweepTest {
     }
 
     private static AirScene scene(Optional<List<Double>> cut) {
-        return new AirScene(74, -75, cut, -95, 8, 1);
+        return new AirScene(74, -75, cut, -85, 8, 1);
     }
 
     private static List<AirScene.Found> scanned(Optional<List<Double>> cut, Optional<Fault> fault) throws IOException {

@@ -3,8 +3,8 @@ package veldline.desktop.learn;
 import java.util.ArrayList;
 import java.util.List;
 import veldline.desktop.feedrun.JointDrawing;
+import veldline.desktop.part.RoundCut;
 import veldline.explain.Finding;
-import veldline.explain.Origin;
 import veldline.feed.Joint;
 import veldline.learn.Look;
 import veldline.learn.Scene;
@@ -15,11 +15,9 @@ import veldline.picture.Mark.Face;
 import veldline.picture.Mark.Hatch;
 import veldline.picture.Pen;
 import veldline.picture.Role;
-import veldline.quantity.NumberText;
 
 /** What stands there at the left, where it sends at the right; or two connectors facing each other. */
 final class SceneDrawing {
-    private static final double SPAN = 32;
     private static final double MHZ_2437 = 2.437e9;
 
     private SceneDrawing() {}
@@ -36,7 +34,7 @@ final class SceneDrawing {
         scene(pen, look.scene(), 18, top, right - 18, height);
         if (sends) {
             double radius = Math.min(height / 2 - 6, (pen.width() - right) / 2 - 20);
-            round(pen, look.round(), outer, (right + pen.width()) / 2, top + height / 2, radius);
+            RoundCut.draw(pen, look.round(), List.of(), outer, (right + pen.width()) / 2, top + height / 2, radius);
         }
     }
 
@@ -83,43 +81,5 @@ final class SceneDrawing {
             }
         }
         pen.words(scene.from(), left, top - 2, Anchor.START, Face.TEXT, Role.SLATE);
-    }
-
-    /** A whole turn in true dBi, ahead to the right; the centre lies 32 dB under the outer ring. */
-    private static void round(Pen pen, List<Double> round, double outer, double cx, double cy, double radius) {
-        pen.dot(cx, cy, radius, Role.SHEET, Role.EDGE, 1.2);
-        for (double ring = Math.floor(outer / 10) * 10; ring > outer - SPAN + 4; ring -= 10) {
-            double r = radius * (1 - (outer - ring) / SPAN);
-            pen.add(new veldline.picture.Mark.Stroke(turn(cx, cy, deg -> r), true, Role.SAND, 1, Dash.SOLID));
-        }
-        pen.line(cx - radius, cy, cx + radius, cy, Role.SAND, 1);
-        pen.line(cx, cy - radius, cx, cy + radius, Role.SAND, 1);
-        List<At> lobe = turn(cx, cy, deg -> radius * Math.max(0, 1 - (outer - round.get(deg)) / SPAN));
-        pen.area(lobe, Role.MUSSEL, Hatch.UPRIGHT);
-        pen.add(new veldline.picture.Mark.Stroke(lobe, true, Role.MUSSEL, 2.6, Dash.SOLID));
-        for (double ring = Math.floor(outer / 10) * 10; ring > outer - SPAN + 4; ring -= 10) {
-            double y = cy + radius * (1 - (outer - ring) / SPAN);
-            if (y > cy + radius - 14) {
-                continue;
-            }
-            String text = NumberText.shown(ring, 0);
-            double w = 8.0 * text.length() + 4;
-            pen.box(cx - w / 2, y - 8, w, 16, Role.SHEET);
-            pen.text(text, cx, y + 4, Anchor.MIDDLE, 12, Face.MONO, Role.INK, Origin.Plain.SCALE);
-        }
-        pen.words("dBi", cx + radius, cy + radius, Anchor.END, Face.TEXT, Role.SLATE);
-    }
-
-    private interface Reach {
-        double at(int degrees);
-    }
-
-    private static List<At> turn(double cx, double cy, Reach reach) {
-        List<At> points = new ArrayList<>();
-        for (int deg = 0; deg < 360; deg++) {
-            double r = reach.at(deg);
-            points.add(new At(cx + r * Math.cos(Math.toRadians(deg)), cy - r * Math.sin(Math.toRadians(deg))));
-        }
-        return points;
     }
 }

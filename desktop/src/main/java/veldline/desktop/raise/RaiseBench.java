@@ -53,6 +53,7 @@ public final class RaiseBench implements Bench {
         }
         words.put("aim", "bearing, tilt, heights");
         words.put("mount", "the mount in the wind");
+        words.put("near", "what stands near it");
         words.put("touch", "what touches, what earths");
         words.put("route", "the way of the cable");
         words.put("day", "the day of the work");
@@ -80,6 +81,7 @@ public final class RaiseBench implements Bench {
             case "mount" -> in.addAll(MountInputs.of(s));
             case "swing" -> in.addAll(SwingInputs.of(s));
             case "route" -> in.addAll(RouteInputs.of(s));
+            case "near" -> in.addAll(NearInputs.of(s));
             case "touch" -> in.addAll(FixingInputs.of(s));
             case "day" -> in.addAll(DayInputs.of(s));
             case "commission" -> in.addAll(CommissionInputs.of(s));
@@ -178,6 +180,7 @@ public final class RaiseBench implements Bench {
             case "mount" -> new MountPicture(s, width, height).draw();
             case "swing" -> new SwingPicture(s, width, height).draw();
             case "route" -> new RoutePicture(s, width, height).draw();
+            case "near" -> new NearPicture(s, width, height).draw();
             case "touch" -> new FixingPicture(s, width, height).draw();
             case "day" -> new DayPicture(s, width, height).draw();
             case "commission" -> new CommissionPicture(s, width, height).draw();
@@ -203,6 +206,7 @@ public final class RaiseBench implements Bench {
             case "mount" -> zones("wind:", MountPicture.WINDS);
             case "swing" -> zones("swing:", s.job().raise().swung().size());
             case "route" -> zones("piece:", RoutePicture.PIECES.size());
+            case "near" -> s.job().raise().neighbour().isPresent() ? List.of("near") : List.of();
             case "touch" ->
                 zones("contact:", s.job().raise().fixings().contacts().size());
             case "day" ->
@@ -224,7 +228,7 @@ public final class RaiseBench implements Bench {
             PlanPicture plan = new PlanPicture(s, s.job().site().get(), width, height);
             return PlanDrag.of(s, zone, plan.place(fromX, fromY), plan.place(x, y));
         }
-        if (page(s).equals("route") || page(s).equals("day")) {
+        if (page(s).equals("route") || page(s).equals("day") || page(s).equals("near")) {
             return WayDrag.of(s, zone, x, y, width, height);
         }
         if (zone.equals("free")) {
@@ -249,7 +253,7 @@ public final class RaiseBench implements Bench {
     @Override
     public int walkStart(Showing s) {
         return switch (page(s)) {
-            case "plan", "day" -> 0;
+            case "plan", "day", "near" -> 0;
             case "touch" -> FixingPicture.worst(s.job().raise().fixings());
             case "route" -> 2;
             case "mount" -> MountPicture.first(s.job().raise().mount());

@@ -8,7 +8,7 @@ import veldline.quantity.Unit;
 import veldline.raise.CableRoute;
 import veldline.raise.WorkDay;
 
-/** What is dragged on the way of the cable and on the day of the work. */
+/** What is dragged on the way of the cable, on the day of the work, and near the antenna. */
 final class WayDrag {
     private WayDrag() {}
 
@@ -17,6 +17,14 @@ final class WayDrag {
         if (zone.equals("loop")) {
             Quantity to = Quantity.shown(new RoutePicture(s, width, height).loopAt(y), Unit.M, 2);
             return Optional.of(RouteInputs.change(r.withLoop(to), "drip loop " + to));
+        }
+        if (zone.equals("near")) {
+            NearPicture picture = new NearPicture(s, width, height);
+            return s.job()
+                    .raise()
+                    .neighbour()
+                    .map(n -> NearInputs.change(
+                            Optional.of(picture.draggedTo(n, x, y)), n.kind().words() + " moved"));
         }
         if (zone.startsWith("slot:")) {
             WorkDay day = s.job().raise().day();
