@@ -13,7 +13,7 @@ public enum ProvePage {
             "turned: beam, height, field",
             List.of(TestRules::pattern, TestRules::height, TestRules::polarization)),
     SIDES("sides", "beside a known antenna", List.of(TestRules::sides)),
-    SURVEY("survey", "who else is heard", List.of(TestRules::survey)),
+    SURVEY("survey", "by channel or place", List.of(TestRules::survey)),
     RATE("rate", "what it carries", List.of(CauseRules::rate)),
     WHY("why", "why it falls short", List.of(CauseRules::causes));
 

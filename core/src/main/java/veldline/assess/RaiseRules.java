@@ -9,6 +9,7 @@ import veldline.field.pattern.NearOutline;
 import veldline.link.BearingSearch;
 import veldline.link.Exposure;
 import veldline.link.Needs;
+import veldline.path.Tilt;
 import veldline.quantity.NumberText;
 import veldline.raise.Schedule;
 
@@ -23,6 +24,14 @@ final class RaiseRules {
                         + "° either way costs 1 dB; set it by the middle of both half-power edges.")
                 .orElse("");
         boolean near = a.job().madeNear();
+        double mine =
+                (near ? a.job().brief().near() : a.job().brief().far()).height().value();
+        double other =
+                (near ? a.job().brief().far() : a.job().brief().near()).height().value();
+        String tilt = " Tilt " + (near ? r.nearTilt() : r.farTilt()).shown() + "; were rays straight, "
+                + NumberText.shown(
+                        Tilt.straight(mine, other, a.job().brief().distance().value()), 2)
+                + "°.";
         Worked here = near ? r.nearBearing() : r.farBearing();
         Worked there = near ? r.farBearing() : r.nearBearing();
         return List.of(Finding.fits(
@@ -31,7 +40,7 @@ final class RaiseRules {
                         + (near ? a.job().brief().near() : a.job().brief().far()).name() + "; "
                         + there.shown() + " at "
                         + (near ? a.job().brief().far() : a.job().brief().near()).name() + ".",
-                reason,
+                (reason + tilt).strip(),
                 here));
     }
 

@@ -111,7 +111,7 @@ public record TestFigures(
                                     .gives(2 * longest * longest / wavelength, "m", 1))
                             : Optional.empty(),
                     Substitution.of(sides, confidence),
-                    Survey.of(survey));
+                    Survey.of(survey, confidence));
         }
 
         private List<Laid> bearing(Optional<PatternTurn> pattern) {

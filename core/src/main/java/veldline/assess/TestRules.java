@@ -242,16 +242,30 @@ final class TestRules {
             return List.of();
         }
         Survey s = found.get();
+        List<Finding> all = new ArrayList<>();
+        all.add(wanted(a, s));
+        s.paired()
+                .ifPresent(p -> all.add(Finding.fits(
+                        NumberText.signed(p.value(), 1) + " dB",
+                        "is the mean of " + NumberText.shown(p.inputs().get(1).value(), 0) + " heard both times, ±"
+                                + NumberText.shown(p.doubt().orElse(0.0), 1) + " in "
+                                + NumberText.shown(a.job().prove().confidence().value(), 0) + " of 100.",
+                        "",
+                        p)));
+        return all;
+    }
+
+    private static Finding wanted(Assessment a, Survey s) {
         String count =
                 s.after() + " of " + a.job().prove().survey().size() + " are heard, " + s.before() + " were before.";
         String why = s.after() < s.before() ? fewer(a) : "A count is no measure of gain.";
         if (s.wanted().isEmpty()) {
-            return List.of(Finding.plain(
+            return Finding.plain(
                     Finding.Level.UNKNOWN,
                     "The wanted one",
                     "was not heard both times. " + count,
                     why,
-                    "not both times"));
+                    "not both times");
         }
         String over = s.over()
                 .map(o -> " It stands " + o.shown() + " over the strongest other"
@@ -262,15 +276,14 @@ final class TestRules {
         String lead = NumberText.signed(s.wanted().get().value(), 1) + " dB";
         String rest = "for the wanted one. " + count;
         boolean drowned = s.over().filter(o -> o.value() < CARRIES).isPresent();
-        return List.of(
-                s.wanted().get().value() <= 0 || drowned
-                        ? Finding.watch(
-                                lead,
-                                rest,
-                                why + over,
-                                drowned ? "others are strong" : "wanted is weaker",
-                                s.wanted().get())
-                        : Finding.fits(lead, rest, why + over, s.wanted().get()));
+        return s.wanted().get().value() <= 0 || drowned
+                ? Finding.watch(
+                        lead,
+                        rest,
+                        why + over,
+                        drowned ? "others are strong" : "wanted is weaker",
+                        s.wanted().get())
+                : Finding.fits(lead, rest, why + over, s.wanted().get());
     }
 
     /** Why a beam hears fewer: those that are gone lie beside it. */

@@ -23,6 +23,11 @@ public final class Tilt {
         return Math.toDegrees(Math.atan((farHeight - nearHeight) / distance - distance / 2 / EFFECTIVE_RADIUS));
     }
 
+    /** Degrees were rays straight: only the earth's own curve lies between. */
+    public static double straight(double nearHeight, double farHeight, double distance) {
+        return Math.toDegrees(Math.atan((farHeight - nearHeight) / distance - distance / 2 / Fresnel.EARTH_RADIUS));
+    }
+
     public static Worked worked(double nearHeight, double farHeight, double distance) {
         return Worked.of(FORMULA)
                 .computed("h", "far height over near height", farHeight - nearHeight, "m", 2)

@@ -3,6 +3,8 @@ package veldline.prove;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import org.hipparchus.distribution.continuous.TDistribution;
+import org.hipparchus.stat.descriptive.DescriptiveStatistics;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
 
@@ -14,9 +16,15 @@ import veldline.explain.Worked;
  * @param wanted what the wanted one came up by; empty where it was not heard both times
  * @param over wanted over the strongest other, after; empty where either is missing
  * @param overBefore the same before, dB
+ * @param paired what all that were heard both times came up by on the average; empty with fewer than four
  */
 public record Survey(
-        int before, int after, Optional<Worked> wanted, Optional<Worked> over, Optional<Double> overBefore) {
+        int before,
+        int after,
+        Optional<Worked> wanted,
+        Optional<Worked> over,
+        Optional<Double> overBefore,
+        Optional<Worked> paired) {
     static final Formula WANTED = new Formula(
             "Wanted one, after less before",
             "Its level with the antenna that stands now less that with the one before.",
@@ -33,8 +41,23 @@ public record Survey(
             "Carrier to interference; ITU-R SM.1875",
             "For senders on the same channel; others disturb less");
 
-    /** Empty while nothing was surveyed. */
-    public static Optional<Survey> of(List<Heard> heard) {
+    static final Formula PAIRED = new Formula(
+            "All that were heard both times, after less before",
+            "Mean of the differences, each channel or place with itself; the interval from how far they differ.",
+            "M",
+            "s ÷ n",
+            "Paired t interval (Student 1908)",
+            "For places or channels that are alike; a beam lifts some and takes from others");
+
+    /** Fewer pairs say nothing of how far they differ. */
+    public static final int FEWEST = 4;
+
+    /**
+     * Empty while nothing was surveyed.
+     *
+     * @param confidence 0 to 1
+     */
+    public static Optional<Survey> of(List<Heard> heard, double confidence) {
         if (heard.isEmpty()) {
             return Optional.empty();
         }
@@ -64,7 +87,22 @@ public record Survey(
                         : Optional.empty(),
                 was.isPresent() && othersBefore.isPresent()
                         ? Optional.of(was.getAsDouble() - othersBefore.getAsDouble())
-                        : Optional.empty()));
+                        : Optional.empty(),
+                paired(heard, confidence)));
+    }
+
+    private static Optional<Worked> paired(List<Heard> heard, double confidence) {
+        DescriptiveStatistics apart = new DescriptiveStatistics();
+        heard.forEach(h -> h.before().ifPresent(b -> h.after().ifPresent(a -> apart.addValue(a.value() - b.value()))));
+        long n = apart.getN();
+        if (n < FEWEST) {
+            return Optional.empty();
+        }
+        double t = new TDistribution(n - 1.0).inverseCumulativeProbability(0.5 + confidence / 2);
+        return Optional.of(Worked.of(PAIRED)
+                .measured("s", "sum of the differences", apart.getSum(), "dB", 2)
+                .measured("n", "heard both times", n, "", 0)
+                .gives(apart.getMean(), "dB", 1, t * apart.getStandardDeviation() / Math.sqrt(n)));
     }
 
     private static OptionalDouble strongest(List<Heard> heard, boolean before) {

@@ -46,6 +46,10 @@ class GroundTest {
         assertThat(up).isGreaterThan(0);
         assertThat(up + down).isCloseTo(-Math.toDegrees(d / 6_371_000), within(0.05));
         assertThat(Tilt.degrees(10, 10, 1)).isCloseTo(0, within(1e-3));
+        assertThat(Tilt.straight(10, 60, d))
+                .as("bent rays see a rounder earth's edge sooner")
+                .isLessThan(Tilt.degrees(10, 60, d));
+        assertThat(Tilt.straight(10, 10, 50_000)).isCloseTo(4 * Tilt.degrees(10, 10, 50_000) / 3, within(1e-3));
     }
 
     @RepeatedTest(10)

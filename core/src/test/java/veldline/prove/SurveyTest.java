@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import veldline.explain.Worked;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
 
@@ -21,11 +22,13 @@ class SurveyTest {
 
     @Test
     void aBeamThatHearsFewerStandsBetter() {
-        Survey s = Survey.of(List.of(
-                        heard(true, "-70", "-61"),
-                        heard(false, "-66", "-75"),
-                        heard(false, "-80", ""),
-                        heard(false, "-81", "")))
+        Survey s = Survey.of(
+                        List.of(
+                                heard(true, "-70", "-61"),
+                                heard(false, "-66", "-75"),
+                                heard(false, "-80", ""),
+                                heard(false, "-81", "")),
+                        0.95)
                 .orElseThrow();
         assertThat(s.before()).isEqualTo(4);
         assertThat(s.after()).isEqualTo(2);
@@ -48,10 +51,25 @@ class SurveyTest {
 
     @Test
     void oneThatWasNotHeardIsNotGuessed() {
-        Survey s =
-                Survey.of(List.of(heard(true, "", "-61"), heard(false, "", ""))).orElseThrow();
+        Survey s = Survey.of(List.of(heard(true, "", "-61"), heard(false, "", "")), 0.95)
+                .orElseThrow();
         assertThat(s.wanted()).isEmpty();
         assertThat(s.over()).as("nobody else is heard").isEmpty();
-        assertThat(Survey.of(List.of())).isEmpty();
+        assertThat(Survey.of(List.of(), 0.95)).isEmpty();
+    }
+
+    @Test
+    void placesArePairedWithThemselves() {
+        List<Heard> places = List.of(
+                heard(false, "-70", "-66"),
+                heard(false, "-60", "-57"),
+                heard(false, "-80", "-75"),
+                heard(false, "-75", "-71"),
+                heard(false, "-85", ""));
+        Worked m = Survey.of(places, 0.95).orElseThrow().paired().orElseThrow();
+        assertThat(m.value()).isCloseTo(4, within(1e-9));
+        // Standard deviation 0.8165 of four, t of three freedoms 3.182.
+        assertThat(m.doubt().orElseThrow()).isCloseTo(3.1824 * 0.8165 / 2, within(1e-3));
+        assertThat(Survey.of(places.subList(0, 3), 0.95).orElseThrow().paired()).isEmpty();
     }
 }

@@ -119,6 +119,21 @@ class OverlaysTest extends WindowTest {
     }
 
     @Test
+    void aWordOfTheGlossaryLeadsToItsBench() {
+        settle();
+        push(KeyCode.F1);
+        until(() -> work.overlay().equals(Optional.of(Overlay.HELP)));
+        while (!texts().get(0).equals("Words, A to H")) {
+            String was = texts().get(0);
+            push(KeyCode.RIGHT);
+            until(() -> !texts().get(0).equals(was));
+        }
+        Mark.Zone word = zone("step:SHAPE");
+        clickOn(picture().localToScreen(word.x() + 40, word.y() + word.height() / 2));
+        until(() -> work.overlay().isEmpty() && work.step() == Step.SHAPE);
+    }
+
+    @Test
     void anEditIsFoundAmongTheChangesComparedAndGoneBackTo() {
         settle();
         power("14");

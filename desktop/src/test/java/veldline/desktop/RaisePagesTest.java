@@ -6,11 +6,18 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.Optional;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
+import veldline.antenna.YagiChange;
+import veldline.assess.NeighbourFigures;
 import veldline.assess.RaisePage;
+import veldline.assess.Stage;
 import veldline.assess.Step;
+import veldline.job.JobChange;
 import veldline.picture.Mark;
+import veldline.raise.Neighbour;
+import veldline.raise.RaiseChange;
 
 /** The way of the cable, what touches what, and the day of the work: dragged, walked, and taken back. */
 class RaisePagesTest extends WindowTest {
@@ -49,11 +56,10 @@ class RaisePagesTest extends WindowTest {
     @Test
     void contactsAreWalkedAndAMetalIsPicked() {
         look("touch");
-        until(() -> texts().contains("0.00 V"));
-        push(KeyCode.LEFT);
         until(() -> texts().stream().anyMatch(t -> t.startsWith("Boom and clamp")));
         push(KeyCode.RIGHT);
         push(KeyCode.RIGHT);
+        until(() -> texts().contains("0.00 V") && texts().stream().anyMatch(t -> t.startsWith("Strap and mast")));
         interact(() -> work.apply(new veldline.job.JobChange.OfRaise(new veldline.raise.RaiseChange.Fixed(
                 work.desk().job().raise().fixings().withBond(veldline.raise.Fixings.Skin.TINNED_COPPER), "strap"))));
         until(() -> texts().contains("0.55 V"));
@@ -108,5 +114,35 @@ class RaisePagesTest extends WindowTest {
         push(KeyCode.ENTER);
         until(() -> work.desk().job().rework().size() == 6);
         assertThat(work.desk().job().rework().get(5).before()).isPresent();
+    }
+
+    @Test
+    void aMastIsPutNearAndDraggedAndBothAreSolved() {
+        look("near");
+        assertThat(texts()).contains("Nothing stands near it.");
+        interact(() -> {
+            work.apply(new JobChange.OfYagi(new YagiChange.Upright(true)));
+            work.apply(new JobChange.OfRaise(new RaiseChange.Near(Optional.of(Neighbour.mast(0.123)), "a mast near")));
+        });
+        until(() -> work.showing().orElseThrow().assessment().neighbour() instanceof Stage.Fresh);
+        settle();
+        assertThat(texts()).contains("ahead, by it", "solid: with it; dashed: alone");
+        double was = work.showing()
+                .orElseThrow()
+                .assessment()
+                .neighbour()
+                .value()
+                .orElseThrow()
+                .gain()
+                .value();
+        Mark.Zone mast = zone("near");
+        double x = mast.x() + 16;
+        double y = mast.y() + 16;
+        drag(picture().localToScreen(x, y)).dropTo(picture().localToScreen(x + 60, y - 30));
+        until(() -> work.desk().job().raise().neighbour().orElseThrow().aside().value() > 0.03);
+        until(() -> work.showing().orElseThrow().assessment().neighbour() instanceof Stage.Fresh<NeighbourFigures> f
+                && f.result().gain().value() != was);
+        push(KeyCode.CONTROL, KeyCode.Z);
+        until(() -> work.desk().job().raise().neighbour().equals(Optional.of(Neighbour.mast(0.123))));
     }
 }

@@ -91,7 +91,19 @@ public final class BriefBench implements Bench {
         }
         obstacles(in, b);
         stations(in, s);
+        baseline(in, s);
         return in;
+    }
+
+    /** Before any work is the time to record what is to be better. */
+    private static void baseline(List<Input> in, Showing s) {
+        boolean first =
+                s.job().prove().recordings().isEmpty() && s.assessment().line().answered();
+        if (first && s.job().brief().field().isEmpty() && s.busy().isEmpty()) {
+            in.add(new Input.Action("baseline", "Record it as it is, first", "R", Input.Command.RECORD));
+            in.add(new Input.Note(
+                    "baseline-why", "What is to be better is measured before it is touched; afterwards nobody can."));
+        }
     }
 
     private static void path(List<Input> in, Brief b) {

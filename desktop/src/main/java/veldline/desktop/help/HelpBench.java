@@ -1,6 +1,10 @@
 package veldline.desktop.help;
 
+import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import veldline.assess.Step;
 import veldline.desktop.bench.Bench;
@@ -20,6 +24,7 @@ import veldline.picture.Role;
 public final class HelpBench implements Bench {
     private static final double LINE = 19;
     private static final double LETTER = 6.9;
+    private static final Pattern HOME = Pattern.compile("\\(([A-Z][a-z]+(?: run)?)(?:, [A-Z][a-z ]+)*\\)\\.$");
 
     private final Step over;
     private final List<HelpText.Chapter> chapters = HelpText.chapters();
@@ -69,7 +74,9 @@ public final class HelpBench implements Bench {
                                         chapters.get(i).title(), i == now, new Input.Outcome.Picked("chapter:" + i)))
                                 .toList()),
                 new Input.Action("leave", "Back to " + over.title(), "Esc", Input.Command.LEAVE),
-                new Input.Note("turn", "Left and right turn the chapters."));
+                new Input.Note(
+                        "turn",
+                        "Left and right turn the chapters; a word of the glossary, pressed, leads to its bench."));
     }
 
     @Override
@@ -80,6 +87,7 @@ public final class HelpBench implements Bench {
         double y = 56;
         for (HelpText.Block b : c.blocks()) {
             double indent = b.item() ? 34 : 18;
+            double from = y - 15;
             if (b.item()) {
                 pen.dot(24, y - 4, 2.5, Role.INK, Role.INK, 1);
             }
@@ -87,9 +95,23 @@ public final class HelpBench implements Bench {
                 pen.text(line, indent, y, Anchor.START, 13, Face.TEXT, Role.INK, Origin.Plain.NAME);
                 y += LINE;
             }
+            double to = y - 15;
+            leadsTo(b)
+                    .ifPresent(step ->
+                            pen.zone("step:" + step.name(), 18, from, width - 36, to - from, "to " + step.title()));
             y += 7;
         }
         return pen.done();
+    }
+
+    /** The bench a word is at home on, which stands in brackets behind it. */
+    private static Optional<Step> leadsTo(HelpText.Block b) {
+        Matcher m = HOME.matcher(b.text());
+        return b.item() && m.find()
+                ? Arrays.stream(Step.values())
+                        .filter(s -> s.title().equals(m.group(1)))
+                        .findFirst()
+                : Optional.empty();
     }
 
     @Override

@@ -45,7 +45,7 @@ public final class SurveyInputs {
         in.add(
                 new Input.Note(
                         "survey-how",
-                        "Same device, same place, same hour. Left and right walk the senders; what was heard after is dragged. Counting them proves nothing: a beam is meant to hear fewer."));
+                        "A name may be a channel, a sender or a place. Same device, same hour. Left and right walk the senders; what was heard after is dragged. Counting them proves nothing: a beam is meant to hear fewer."));
         return in;
     }
 
