@@ -17,6 +17,7 @@ import veldline.desktop.prove.WhyInputs;
 import veldline.instrument.Trouble;
 import veldline.job.JobChange;
 import veldline.measure.Strip;
+import veldline.prove.Heard;
 import veldline.prove.ProveChange;
 import veldline.prove.Recording;
 import veldline.prove.Symptom;
@@ -174,7 +175,9 @@ final class Measuring {
                 "Scanning",
                 p -> new Turner(a).survey(before),
                 o -> {
-                    work.apply(new JobChange.OfProve(new ProveChange.Surveyed(o.result())));
+                    // What was scanned before may have come in since this scan began.
+                    List<Heard> all = Turner.beside(work.desk().job().prove().survey(), o.result(), before);
+                    work.apply(new JobChange.OfProve(new ProveChange.Surveyed(all)));
                     work.tell("Scanned " + o.result().size() + " channels.");
                 },
                 e -> work.tell(e.getMessage()));

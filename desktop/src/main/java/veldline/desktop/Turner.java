@@ -145,22 +145,25 @@ final class Turner {
      * Who is heard: with an antenna that hears all around before, with the one made here after. Where the line begins at a field a
      * television tuner listens.
      */
-    List<Heard> survey(boolean before) throws IOException {
+    List<AirScene.Found> survey(boolean before) throws IOException {
         double gain = figures().gain().value();
-        AirScene scene = new AirScene(
+        return scanned(new AirScene(
                 a.raise().bearing(job.madeNear()).value(),
                 level() - gain,
                 before ? Optional.empty() : Optional.of(figures().levelCut(upright())),
                 floor(),
                 place,
-                before ? 0 : 1);
+                before ? 0 : 1));
+    }
+
+    /** A scan beside what was surveyed already: by name, one side filled and the other left. */
+    static List<Heard> beside(List<Heard> known, List<AirScene.Found> found, boolean before) {
         List<Heard> all = new ArrayList<>();
-        for (AirScene.Found f : scanned(scene)) {
+        for (AirScene.Found f : found) {
             Optional<Quantity> level = f.level().map(l -> Quantity.shown(l, Unit.DBM, 1));
             String name = f.wanted() ? "wanted" : "channel-" + f.channel();
-            Optional<Heard> was = job.prove().survey().stream()
-                    .filter(h -> h.name().equals(name))
-                    .findFirst();
+            Optional<Heard> was =
+                    known.stream().filter(h -> h.name().equals(name)).findFirst();
             all.add(new Heard(
                     name,
                     Optional.of(Quantity.shown(f.bearing(), Unit.DEG, 0)),

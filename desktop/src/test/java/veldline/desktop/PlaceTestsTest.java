@@ -25,7 +25,7 @@ class PlaceTestsTest extends WindowTest {
     void aHeightIsSearchedAndWhereItHangsIsDragged() {
         look("turn");
         interact(() -> work.pick("set:prove.turned=HEIGHT"));
-        until(() -> texts().contains("Height search: nothing was read yet."));
+        until(() -> texts().contains("dashed: as worked out"));
         interact(() -> work.command(veldline.desktop.bench.Input.Command.TURN));
         until(() -> news().startsWith("Turned; "));
         settle();
@@ -39,7 +39,11 @@ class PlaceTestsTest extends WindowTest {
         push(KeyCode.CONTROL, KeyCode.Z);
         until(() -> work.desk().job().brief().near().height().value() == 8);
         push(KeyCode.CONTROL, KeyCode.Z);
-        until(() -> work.desk().job().prove().turned(Turned.HEIGHT).isEmpty());
+        until(() -> work.desk()
+                .job()
+                .prove()
+                .turned(Turned.HEIGHT)
+                .equals(JOB.prove().turned(Turned.HEIGHT)));
     }
 
     @Test

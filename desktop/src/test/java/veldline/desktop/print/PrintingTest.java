@@ -60,7 +60,7 @@ class PrintingTest {
         assertThat(bench.inputs(showing(JOB)).stream().map(Input::id)).contains("print-now", "save-pdf");
         assertThat(bench.findings(showing(JOB)))
                 .singleElement()
-                .satisfies(f -> assertThat(f.lead()).isEqualTo("2 pages"));
+                .satisfies(f -> assertThat(f.lead()).isEqualTo("3 pages"));
         Input.Tick tick = (Input.Tick) inputs.get(0);
         assertThat(bench.findings(showing(tick.change().applyTo(fresh)))).hasSize(3);
     }
