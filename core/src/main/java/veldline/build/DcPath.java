@@ -10,7 +10,7 @@ import veldline.field.wire.Wire;
 import veldline.field.wire.WireModel;
 
 /** What an ohmmeter shows across the feed: some antennas are a short there and right, others are only right when open. */
-final class DcPath {
+public final class DcPath {
     /** Nearer corners are one joint, metres. */
     private static final double JOINT = 1e-5;
 
@@ -20,7 +20,7 @@ final class DcPath {
     private DcPath() {}
 
     /** Whether metal joins both sides of the first feed. */
-    static boolean shorted(WireModel m) {
+    public static boolean shorted(WireModel m) {
         Port feed = m.sources().get(0).port();
         DcPath all = new DcPath();
         int[] across = new int[2];

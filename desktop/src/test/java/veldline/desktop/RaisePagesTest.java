@@ -145,4 +145,16 @@ class RaisePagesTest extends WindowTest {
         push(KeyCode.CONTROL, KeyCode.Z);
         until(() -> work.desk().job().raise().neighbour().equals(Optional.of(Neighbour.mast(0.123))));
     }
+
+    @Test
+    void theGateBarsTheWayUntilItIsLookedAt() {
+        look("gate");
+        assertThat(texts()).contains("Not yet: 2 gates were not looked at.");
+        push(KeyCode.ENTER);
+        until(() -> texts().contains("Not yet: 1 gate was not looked at."));
+        interact(() -> work.apply(new JobChange.OfRaise(new RaiseChange.Tick("lines", false))));
+        until(() -> texts().contains("Stay down: 1 gate is shut."));
+        push(KeyCode.CONTROL, KeyCode.Z);
+        until(() -> texts().contains("Not yet: 1 gate was not looked at."));
+    }
 }

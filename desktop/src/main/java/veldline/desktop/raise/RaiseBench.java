@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
+import veldline.assess.BenchGate;
 import veldline.assess.Commissioning;
 import veldline.assess.RaisePage;
 import veldline.assess.Step;
@@ -58,6 +59,7 @@ public final class RaiseBench implements Bench {
         words.put("route", "the way of the cable");
         words.put("day", "the day of the work");
         words.put("swing", "swinging it to its mark");
+        words.put("gate", "the gate on the ground");
         words.put("commission", "before it is handed over");
         in.add(Pages.pick(PAGE, words, page(s)));
     }
@@ -85,6 +87,7 @@ public final class RaiseBench implements Bench {
             case "touch" -> in.addAll(FixingInputs.of(s));
             case "day" -> in.addAll(DayInputs.of(s));
             case "commission" -> in.addAll(CommissionInputs.of(s));
+            case "gate" -> in.addAll(GateInputs.of(s));
             default -> aim(in, s);
         }
         return in;
@@ -184,6 +187,7 @@ public final class RaiseBench implements Bench {
             case "touch" -> new FixingPicture(s, width, height).draw();
             case "day" -> new DayPicture(s, width, height).draw();
             case "commission" -> new CommissionPicture(s, width, height).draw();
+            case "gate" -> new GatePicture(s, width, height).draw();
             default -> new RaisePicture(s, width, height).draw();
         };
     }
@@ -205,6 +209,7 @@ public final class RaiseBench implements Bench {
             case "plan" -> PlanPicture.zones(s.job().site().get());
             case "mount" -> zones("wind:", MountPicture.WINDS);
             case "swing" -> zones("swing:", s.job().raise().swung().size());
+            case "gate" -> zones("gate:", BenchGate.of(s.assessment()).items().size());
             case "route" -> zones("piece:", RoutePicture.PIECES.size());
             case "near" -> s.job().raise().neighbour().isPresent() ? List.of("near") : List.of();
             case "touch" ->
@@ -244,6 +249,9 @@ public final class RaiseBench implements Bench {
 
     @Override
     public Optional<JobChange> taken(Showing s, String zone) {
+        if (page(s).equals("gate")) {
+            return Optional.of(GateInputs.metal(s));
+        }
         Commissioning list = Commissioning.of(s.assessment());
         return page(s).equals("commission") && !list.items().isEmpty()
                 ? Optional.of(CommissionInputs.tick(list.items().get(CommissionInputs.chosen(s, list))))
@@ -256,6 +264,7 @@ public final class RaiseBench implements Bench {
             case "plan", "day", "near" -> 0;
             case "touch" -> FixingPicture.worst(s.job().raise().fixings());
             case "route" -> 2;
+            case "gate" -> GateInputs.chosen(s, BenchGate.of(s.assessment()));
             case "mount" -> MountPicture.first(s.job().raise().mount());
             case "swing" -> Math.max(0, s.job().raise().swung().size() - 1);
             case "commission" -> CommissionInputs.chosen(s, Commissioning.of(s.assessment()));

@@ -34,7 +34,7 @@ class PagesRoomTest {
         return TernholmSands.all().stream().flatMap(job -> {
             Assessment a = ASSESSOR.assess(job);
             return Stream.concat(
-                    Stream.of("route", "touch", "day", "near")
+                    Stream.of("route", "touch", "day", "near", "gate")
                             .map(look -> Roomy.looked(job, a, Step.RAISE, "near-antenna", "raise", look)),
                     Stream.of(Roomy.looked(job, a, Step.LOG, "near-antenna", "log", "tried")));
         });
