@@ -112,7 +112,7 @@ public record NeighbourFigures(
 
     /** The antenna with what stands near it; what is like it is fed into a resistor, as one that only hears. */
     static WireModel with(WireModel model, Neighbour near, double z0, boolean upright, double wavelength) {
-        Vec middle = middle(model);
+        Vec middle = model.middle();
         Vec by = new Vec(near.ahead().value(), near.aside().value(), near.over().value());
         List<Wire> wires = new ArrayList<>(model.wires());
         List<Load> loads = new ArrayList<>(model.loads());
@@ -193,21 +193,5 @@ public record NeighbourFigures(
 
     private static Wire rod(List<Vec> points, boolean closed, double radius) {
         return new Wire(points, radius, closed, Optional.empty(), Wire.Ends.OPEN, Optional.empty(), COARSE);
-    }
-
-    /** Of the box around its wires. */
-    public static Vec middle(WireModel model) {
-        double[] low = {1e300, 1e300, 1e300};
-        double[] high = {-1e300, -1e300, -1e300};
-        for (Wire w : model.wires()) {
-            for (Vec p : w.points()) {
-                double[] xyz = {p.x(), p.y(), p.z()};
-                for (int i = 0; i < 3; i++) {
-                    low[i] = Math.min(low[i], xyz[i]);
-                    high[i] = Math.max(high[i], xyz[i]);
-                }
-            }
-        }
-        return new Vec((low[0] + high[0]) / 2, (low[1] + high[1]) / 2, (low[2] + high[2]) / 2);
     }
 }

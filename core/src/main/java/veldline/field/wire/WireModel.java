@@ -60,6 +60,18 @@ public record WireModel(
 
     /** Half the diagonal of the box around the wires, metres. */
     public double extent() {
+        Vec[] box = box();
+        return box[1].minus(box[0]).length() / 2;
+    }
+
+    /** The middle of that box. */
+    public Vec middle() {
+        Vec[] box = box();
+        return box[0].towards(box[1], 0.5);
+    }
+
+    /** Its corner of least coordinates and that of greatest. */
+    private Vec[] box() {
         double[] low = {1e300, 1e300, 1e300};
         double[] high = {-1e300, -1e300, -1e300};
         for (Wire w : wires) {
@@ -71,6 +83,6 @@ public record WireModel(
                 }
             }
         }
-        return new Vec(high[0] - low[0], high[1] - low[1], high[2] - low[2]).length() / 2;
+        return new Vec[] {new Vec(low[0], low[1], low[2]), new Vec(high[0], high[1], high[2])};
     }
 }

@@ -4,14 +4,13 @@ import java.util.List;
 import java.util.OptionalInt;
 import java.util.stream.Stream;
 import veldline.desktop.bench.Showing;
+import veldline.desktop.part.Diamond;
 import veldline.desktop.part.EmptyPicture;
 import veldline.explain.Origin;
 import veldline.picture.Axis;
 import veldline.picture.Mark.Anchor;
-import veldline.picture.Mark.At;
 import veldline.picture.Mark.Dash;
 import veldline.picture.Mark.Face;
-import veldline.picture.Mark.Hatch;
 import veldline.picture.Pen;
 import veldline.picture.Picture;
 import veldline.picture.Role;
@@ -35,14 +34,8 @@ final class ReworkPicture {
         this.all = s.job().rework();
         this.pen = Picture.pen(width, height);
         this.chosen = all.isEmpty() ? 0 : ReworkInputs.chosen(s);
-        double[] levels = all.stream()
-                .flatMap(r -> Stream.concat(r.before().stream(), r.after().stream()))
-                .mapToDouble(Quantity::value)
-                .sorted()
-                .toArray();
-        double low = levels.length == 0 ? -80 : levels[0];
-        double high = levels.length == 0 ? -50 : levels[levels.length - 1];
-        this.x = new Axis(low - 4, Math.max(high, low + 10) + 4, width * 0.44, width - 84);
+        double[] span = Diamond.span(all.stream().flatMap(r -> Stream.of(r.before(), r.after())), -80, -50);
+        this.x = new Axis(span[0] - 4, Math.max(span[1], span[0] + 10) + 4, width * 0.44, width - 84);
         this.row = Math.max(26, Math.min(44, (height - TOP - 50) / Math.max(1, all.size())));
     }
 
@@ -120,15 +113,8 @@ final class ReworkPicture {
                     Role.INK,
                     Origin.Plain.MEASURED);
         });
-        r.before().ifPresent(b -> pen.path(diamond(x.at(b.value()), middle), Role.LICHEN, 2, Dash.SOLID));
-        r.after()
-                .ifPresent(a ->
-                        pen.area(diamond(x.at(a.value()), middle), r.kept() ? Role.MUSSEL : Role.EDGE, Hatch.NONE));
+        Diamond.beforeAndAfter(pen, x, middle, r.before(), r.after(), r.kept() ? Role.MUSSEL : Role.EDGE);
         double at = x.at(r.after().or(r::before).map(Quantity::value).orElse((x.from() + x.to()) / 2));
         pen.zone("tried:" + i, at - 12, y, 24, row, r.change() + ", drag to its level after");
-    }
-
-    private static List<At> diamond(double x, double y) {
-        return List.of(new At(x - 6, y), new At(x, y - 6), new At(x + 6, y), new At(x, y + 6), new At(x - 6, y));
     }
 }

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import veldline.assess.Step;
 import veldline.desktop.bench.Showing;
+import veldline.desktop.part.Diamond;
 import veldline.desktop.part.EmptyPicture;
 import veldline.explain.Origin;
 import veldline.picture.Axis;
@@ -123,12 +124,7 @@ final class SidesPicture {
                         new At(at, up - size),
                         new At(at + size, up + size),
                         new At(at - size, up + size))
-                : List.of(
-                        new At(at - size, up),
-                        new At(at, up - size),
-                        new At(at + size, up),
-                        new At(at, up + size),
-                        new At(at - size, up));
+                : Diamond.of(at, up, size);
         if (r.known()) {
             pen.path(shape, Role.LICHEN, 2.5, Dash.SOLID);
         } else {

@@ -1,13 +1,14 @@
 package veldline.desktop.prove;
 
 import java.util.List;
+import java.util.stream.Stream;
 import veldline.assess.Step;
 import veldline.desktop.bench.Showing;
+import veldline.desktop.part.Diamond;
 import veldline.desktop.part.EmptyPicture;
 import veldline.explain.Origin;
 import veldline.picture.Axis;
 import veldline.picture.Mark.Anchor;
-import veldline.picture.Mark.At;
 import veldline.picture.Mark.Dash;
 import veldline.picture.Mark.Face;
 import veldline.picture.Mark.Hatch;
@@ -35,17 +36,8 @@ final class SurveyPicture {
         this.all = s.job().prove().survey();
         this.pen = Picture.pen(width, height);
         this.floor = s.job().brief().far().radio().sensitivity().value();
-        double high = all.stream()
-                .flatMap(h -> java.util.stream.Stream.concat(h.before().stream(), h.after().stream()))
-                .mapToDouble(Quantity::value)
-                .max()
-                .orElse(floor + 30);
-        double low = all.stream()
-                .flatMap(h -> java.util.stream.Stream.concat(h.before().stream(), h.after().stream()))
-                .mapToDouble(Quantity::value)
-                .min()
-                .orElse(floor);
-        this.x = new Axis(Math.min(low, floor) - 4, high + 4, 190, width - 84);
+        double[] span = Diamond.span(all.stream().flatMap(h -> Stream.of(h.before(), h.after())), floor, floor + 30);
+        this.x = new Axis(Math.min(span[0], floor) - 4, span[1] + 4, 190, width - 84);
         this.row = Math.max(18, Math.min(34, (height - TOP - 40) / Math.max(1, all.size())));
     }
 
@@ -124,16 +116,11 @@ final class SurveyPicture {
                             Role.INK,
                             Origin.Plain.MEASURED);
                 }));
-        h.before().ifPresent(b -> pen.path(diamond(x.at(b.value()), middle), Role.LICHEN, 2, Dash.SOLID));
-        h.after().ifPresent(a -> pen.area(diamond(x.at(a.value()), middle), Role.MUSSEL, Hatch.NONE));
+        Diamond.beforeAndAfter(pen, x, middle, h.before(), h.after(), Role.MUSSEL);
         if (h.before().isPresent() && h.after().isEmpty()) {
             pen.words("not heard", pen.width() - 18, middle + 4, Anchor.END, Face.TEXT, Role.SLATE);
         }
         double at = x.at(h.after().or(h::before).map(Quantity::value).orElse(floor));
         pen.zone("heard:" + i, at - 12, y, 24, row, h.name() + ", drag to its level after");
-    }
-
-    private static List<At> diamond(double x, double y) {
-        return List.of(new At(x - 6, y), new At(x, y - 6), new At(x + 6, y), new At(x, y + 6), new At(x - 6, y));
     }
 }

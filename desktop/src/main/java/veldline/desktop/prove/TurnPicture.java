@@ -7,6 +7,7 @@ import java.util.Optional;
 import veldline.assess.Step;
 import veldline.assess.TestFigures;
 import veldline.desktop.bench.Showing;
+import veldline.desktop.part.Diamond;
 import veldline.desktop.part.EmptyPicture;
 import veldline.explain.Origin;
 import veldline.explain.Worked;
@@ -15,7 +16,6 @@ import veldline.picture.Mark.Anchor;
 import veldline.picture.Mark.At;
 import veldline.picture.Mark.Dash;
 import veldline.picture.Mark.Face;
-import veldline.picture.Mark.Hatch;
 import veldline.picture.Pen;
 import veldline.picture.Picture;
 import veldline.picture.Role;
@@ -148,11 +148,7 @@ final class TurnPicture {
             TurnReading r = readings.get(i);
             double at = x.at(lies(r.at().value()));
             double up = y.at(r.level().value());
-            double size = i == chosen ? 8 : 5;
-            pen.area(
-                    List.of(new At(at, up - size), new At(at + size, up), new At(at, up + size), new At(at - size, up)),
-                    i == chosen ? Role.MUSSEL : Role.INK,
-                    Hatch.NONE);
+            Diamond.reading(pen, at, up, i == chosen);
             pen.zone("turned:" + i, at - 9, up - 9, 18, 18, r.level() + " at " + r.at());
         }
     }

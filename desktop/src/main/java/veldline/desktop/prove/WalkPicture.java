@@ -8,6 +8,7 @@ import java.util.stream.IntStream;
 import veldline.assess.Stage;
 import veldline.assess.Step;
 import veldline.desktop.bench.Showing;
+import veldline.desktop.part.Diamond;
 import veldline.desktop.part.EmptyPicture;
 import veldline.explain.Origin;
 import veldline.picture.Axis;
@@ -224,9 +225,9 @@ final class WalkPicture {
             double size = i == chosen ? 8 : 4.5;
             Role role = i == chosen ? Role.MUSSEL : Role.INK;
             if (r.level().isPresent()) {
-                pen.area(diamond(across, up, size), role, Hatch.NONE);
+                pen.area(Diamond.of(across, up, size), role, Hatch.NONE);
             } else {
-                pen.path(diamond(across, up, size), role, 1.5, Dash.SOLID);
+                pen.path(Diamond.of(across, up, size), role, 1.5, Dash.SOLID);
             }
             pen.zone(
                     "walked:" + i,
@@ -238,15 +239,6 @@ final class WalkPicture {
         }
     }
 
-    private static List<At> diamond(double x, double y, double size) {
-        return List.of(
-                new At(x - size, y),
-                new At(x, y - size),
-                new At(x + size, y),
-                new At(x, y + size),
-                new At(x - size, y));
-    }
-
     /** What the line works out at the far end, where that is. */
     private void workedOut() {
         if (!s.assessment().line().answered()) {
@@ -255,7 +247,7 @@ final class WalkPicture {
         double across = at(s.job().brief().distance().value());
         double up = y.clamped(worked());
         pen.line(across, TOP, across, y.start(), Role.LICHEN, 1.5, Dash.DASHED);
-        pen.path(diamond(across, up, 8), Role.LICHEN, 2.5, Dash.SOLID);
+        pen.path(Diamond.of(across, up, 8), Role.LICHEN, 2.5, Dash.SOLID);
         pen.box(across - 84, up - 21, 74, 16, Role.PAPER);
         pen.words("worked out", across - 12, up - 9, Anchor.END, Face.TEXT, Role.SLATE);
     }

@@ -91,7 +91,7 @@ final class NearPicture {
     }
 
     private void wires(WireModel model, Vec by, Role role, double width) {
-        Vec middle = NeighbourFigures.middle(model);
+        Vec middle = model.middle();
         for (Wire w : model.wires()) {
             List<At> line = w.points().stream().map(p -> at(p.plus(by), middle)).toList();
             double wide = line.stream().mapToDouble(At::x).max().orElse(0)

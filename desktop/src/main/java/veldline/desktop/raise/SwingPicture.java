@@ -8,6 +8,7 @@ import veldline.antenna.Polarized;
 import veldline.assess.AntennaFigures;
 import veldline.assess.Step;
 import veldline.desktop.bench.Showing;
+import veldline.desktop.part.Diamond;
 import veldline.desktop.part.EmptyPicture;
 import veldline.explain.Origin;
 import veldline.picture.Axis;
@@ -15,7 +16,6 @@ import veldline.picture.Mark.Anchor;
 import veldline.picture.Mark.At;
 import veldline.picture.Mark.Dash;
 import veldline.picture.Mark.Face;
-import veldline.picture.Mark.Hatch;
 import veldline.picture.Pen;
 import veldline.picture.Picture;
 import veldline.picture.Role;
@@ -152,11 +152,7 @@ final class SwingPicture {
             AimReading r = readings.get(i);
             double at = x.at(lies(r.bearing().value()));
             double up = y.at(r.level().value());
-            double size = i == chosen ? 8 : 5;
-            pen.area(
-                    List.of(new At(at, up - size), new At(at + size, up), new At(at, up + size), new At(at - size, up)),
-                    i == chosen ? Role.MUSSEL : Role.INK,
-                    Hatch.NONE);
+            Diamond.reading(pen, at, up, i == chosen);
             pen.zone("swing:" + i, at - 9, up - 9, 18, 18, r.level() + " at " + r.bearing());
         }
     }
