@@ -72,12 +72,18 @@ final class NearPicture {
         pen.words("from above, ahead to the right", 18, TOP + 10, Anchor.START, Face.TEXT, Role.SLATE);
         antenna(s.job().made().get().model());
         neighbour(near.get(), s.job().made().get().model());
-        s.assessment().neighbour().value().ifPresent(this::figures);
-        if (s.assessment().neighbour() instanceof Stage.Running) {
-            pen.words("both are being solved", pen.width() * 0.6, cy, Anchor.START, Face.TEXT, Role.SLATE);
-        }
-        if (s.assessment().neighbour() instanceof Stage.Failed<NeighbourFigures>) {
-            pen.words("not solved; the findings say why", pen.width() * 0.6, cy, Anchor.START, Face.TEXT, Role.SLATE);
+        Stage<NeighbourFigures> solved = s.assessment().neighbour();
+        solved.value().ifPresent(this::figures);
+        if (solved.value().isEmpty()) {
+            pen.words(
+                    solved instanceof Stage.Failed<NeighbourFigures>
+                            ? "not solved; the findings say why"
+                            : "both are being solved",
+                    pen.width() * 0.6,
+                    cy,
+                    Anchor.START,
+                    Face.TEXT,
+                    Role.SLATE);
         }
         return pen.done();
     }
