@@ -3,6 +3,7 @@ package veldline.assess;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import veldline.build.DcPath;
@@ -148,7 +149,7 @@ public record BenchGate(List<Item> items) {
         List<String> left = new ArrayList<>();
         for (Caution c : Cautions.raising()) {
             if (c.blocking() && !a.job().raise().ticked().contains(c.id())) {
-                left.add(c.hazard().toLowerCase(java.util.Locale.ROOT));
+                left.add(c.hazard().toLowerCase(Locale.ROOT));
             }
         }
         return new Item(

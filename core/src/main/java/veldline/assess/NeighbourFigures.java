@@ -15,6 +15,7 @@ import veldline.field.solve.MeshRule;
 import veldline.field.solve.SolveFailure;
 import veldline.field.wire.Direction;
 import veldline.field.wire.Load;
+import veldline.field.wire.Port;
 import veldline.field.wire.Source;
 import veldline.field.wire.Vec;
 import veldline.field.wire.Wire;
@@ -135,13 +136,11 @@ public record NeighbourFigures(
                         w.fineness()));
             }
             for (Load l : model.loads()) {
-                loads.add(l.at(new veldline.field.wire.Port(
-                        l.port().wire() + own, l.port().place())));
+                loads.add(l.at(new Port(l.port().wire() + own, l.port().place())));
             }
             for (Source s : model.sources()) {
                 loads.add(new Load.Lumped(
-                        new veldline.field.wire.Port(
-                                s.port().wire() + own, s.port().place()),
+                        new Port(s.port().wire() + own, s.port().place()),
                         false,
                         Optional.of(z0),
                         Optional.empty(),

@@ -202,15 +202,10 @@ public sealed interface JobChange extends Change<Job> {
     }
 
     /** A change of the near or the far chain. */
-    record OfRun(boolean near, FeedChange change) implements JobChange {
+    record OfRun(boolean near, FeedChange change) implements Lifted {
         @Override
         public Job applyTo(Job job) {
             return near ? job.withNearRun(change.applyTo(job.nearRun())) : job.withFarRun(change.applyTo(job.farRun()));
-        }
-
-        @Override
-        public String label() {
-            return change.label();
         }
     }
 

@@ -1,5 +1,6 @@
 package veldline.learn;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
@@ -110,8 +111,7 @@ final class Crossed implements Experiment {
                 goOn);
         Complex middle = s.pieces().stream()
                 .filter(x -> x.wire() == 1)
-                .min(java.util.Comparator.comparingDouble(
-                        x -> x.start().minus(at).length()))
+                .min(Comparator.comparingDouble(x -> x.start().minus(at).length()))
                 .orElseThrow()
                 .atStart();
         return 0.5 * middle.norm() * middle.norm() * LOAD;

@@ -1,6 +1,7 @@
 package veldline.learn;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import java.util.stream.IntStream;
 import org.hipparchus.complex.Complex;
@@ -69,13 +70,7 @@ final class Rods {
     static FieldSolution solved(List<Wire> wires, List<Source> sources, Ground ground, BooleanSupplier goOn) {
         return solved(
                 new WireModel(
-                        "experiment",
-                        wires,
-                        sources,
-                        List.of(),
-                        ground,
-                        java.util.Optional.empty(),
-                        java.util.Optional.of(Direction.X)),
+                        "experiment", wires, sources, List.of(), ground, Optional.empty(), Optional.of(Direction.X)),
                 FREQUENCY,
                 goOn);
     }

@@ -1,6 +1,7 @@
 package veldline.prove;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import veldline.explain.Change;
 import veldline.quantity.Quantity;
@@ -39,7 +40,7 @@ public sealed interface ProveChange extends Change<ProvePlan> {
 
         @Override
         public String label() {
-            return "line up by " + to.name().toLowerCase(java.util.Locale.ROOT);
+            return "line up by " + to.name().toLowerCase(Locale.ROOT);
         }
     }
 
@@ -111,7 +112,7 @@ public sealed interface ProveChange extends Change<ProvePlan> {
 
         @Override
         public String label() {
-            return what.title().toLowerCase(java.util.Locale.ROOT) + ", " + readings.size() + " readings";
+            return what.title().toLowerCase(Locale.ROOT) + ", " + readings.size() + " readings";
         }
     }
 

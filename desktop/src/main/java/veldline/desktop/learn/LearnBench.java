@@ -2,6 +2,7 @@ package veldline.desktop.learn;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import veldline.assess.Step;
@@ -127,7 +128,7 @@ public final class LearnBench implements Bench {
     }
 
     private static Finding seen(Worked w, String reason) {
-        return Finding.fits(w.shown(), w.formula().name().toLowerCase(java.util.Locale.ROOT) + ".", reason, w);
+        return Finding.fits(w.shown(), w.formula().name().toLowerCase(Locale.ROOT) + ".", reason, w);
     }
 
     @Override

@@ -1,6 +1,7 @@
 package veldline.desktop.prove;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import veldline.desktop.bench.Showing;
 import veldline.explain.Origin;
@@ -64,8 +65,8 @@ final class LivePicture {
                 .filter(b -> b.heard() > 0)
                 .mapToDouble(Strip.Bin::high)
                 .toArray();
-        double low = java.util.Arrays.stream(lows).min().orElse(floor);
-        double high = java.util.Arrays.stream(highs).max().orElse(floor + 10);
+        double low = Arrays.stream(lows).min().orElse(floor);
+        double high = Arrays.stream(highs).max().orElse(floor + 10);
         Axis x = new Axis(0, strip.end(), LEFT, right);
         Axis y = new Axis(Math.min(low, floor) - 3, high + 3, pen.height() - 44, TOP);
         for (double tick : y.ticks(6)) {

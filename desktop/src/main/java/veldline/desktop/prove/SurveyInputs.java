@@ -2,6 +2,7 @@ package veldline.desktop.prove;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import veldline.desktop.bench.Input;
 import veldline.desktop.bench.Showing;
 import veldline.job.JobChange;
@@ -56,7 +57,7 @@ public final class SurveyInputs {
     /** With another level after for one of them. */
     static JobChange after(Showing s, int index, Quantity level) {
         List<Heard> all = new ArrayList<>(s.job().prove().survey());
-        all.set(index, all.get(index).withAfter(java.util.Optional.of(level)));
+        all.set(index, all.get(index).withAfter(Optional.of(level)));
         return change(all);
     }
 }

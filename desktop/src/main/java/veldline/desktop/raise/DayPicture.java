@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -169,7 +170,7 @@ final class DayPicture {
         }
         // A step hangs from the one it waits for longest.
         step.after().stream()
-                .max(java.util.Comparator.comparingDouble(
+                .max(Comparator.comparingDouble(
                         a -> slots.get(a).to() + plan.steps().get(a).waitMinutes()))
                 .ifPresent(a -> pen.line(from, TOP + a * row + row / 2 + 8, from, middle - 8, Role.SAND, 1.5));
         pen.zone("slot:" + i, from - 4, y, Math.max(12, to - from + 8), row, step.what() + ", drag the day");

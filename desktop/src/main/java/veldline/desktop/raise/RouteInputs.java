@@ -1,6 +1,7 @@
 package veldline.desktop.raise;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.function.Function;
 import veldline.desktop.bench.Input;
 import veldline.desktop.bench.Limits;
@@ -45,7 +46,7 @@ final class RouteInputs {
                         most,
                         "0",
                         Quantity.shown(most, Unit.M, 0).toString(),
-                        q -> change(with.apply(q), label.toLowerCase(java.util.Locale.ROOT) + " " + q)));
+                        q -> change(with.apply(q), label.toLowerCase(Locale.ROOT) + " " + q)));
     }
 
     static JobChange change(CableRoute to, String what) {
