@@ -270,7 +270,10 @@ final class OtherJobs {
                             names[i].substring(9),
                             now.height(),
                             now.farAntenna(),
-                            now.runs()))));
+                            now.runs(),
+                            now.place(),
+                            now.heading(),
+                            now.scale()))));
         }
         return job.withProve(job.prove().withRecordings(made).withBefore(0).withAfter(1));
     }

@@ -230,7 +230,10 @@ public final class TernholmSands {
                 setUp.equals(WHIP) ? "whip" : now.antenna(),
                 Quantity.shown(height, Unit.M, 0),
                 now.farAntenna(),
-                now.runs());
+                now.runs(),
+                now.place(),
+                now.heading(),
+                now.scale());
     }
 
     private static double gain(Job job) {

@@ -18,6 +18,13 @@ final class Migration211To212 {
             measure(sides, "doubt", "0.3", "DB");
             sides.putArray("readings");
             prove.put("columns", "");
+            prove.path("recordings").forEach(r -> {
+                if (r.get("stood") instanceof ObjectNode stood) {
+                    stood.put("place", "");
+                    stood.putNull("heading");
+                    stood.put("scale", "dBm");
+                }
+            });
         }
         if (job.get("raise") instanceof ObjectNode raise) {
             ObjectNode route = raise.putObject("route");

@@ -74,12 +74,17 @@ public final class RunningRecording implements AutoCloseable {
                 .put("radios", s.radios())
                 .put("antenna", s.antenna())
                 .put("farAntenna", s.farAntenna())
-                .put("runs", s.runs());
+                .put("runs", s.runs())
+                .put("place", s.place())
+                .put("scale", s.scale());
+        s.heading().ifPresent(h -> put(told, "heading", h));
         Map.of("power", s.power(), "channel", s.channel(), "height", s.height())
-                .forEach((name, q) -> told.putObject(name)
-                        .put("number", q.number())
-                        .put("unit", q.unit().name()));
+                .forEach((name, q) -> put(told, name, q));
         return told;
+    }
+
+    private static void put(ObjectNode told, String name, Quantity q) {
+        told.putObject(name).put("number", q.number()).put("unit", q.unit().name());
     }
 
     private static Optional<Stood> stood(JsonNode told) {
@@ -91,7 +96,10 @@ public final class RunningRecording implements AutoCloseable {
                         told.path("antenna").asText(),
                         quantity(told.path("height")),
                         told.path("farAntenna").asText(),
-                        told.path("runs").asText()))
+                        told.path("runs").asText(),
+                        told.path("place").asText(),
+                        told.has("heading") ? Optional.of(quantity(told.path("heading"))) : Optional.empty(),
+                        told.path("scale").asText()))
                 : Optional.empty();
     }
 

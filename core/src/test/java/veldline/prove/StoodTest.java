@@ -2,6 +2,7 @@ package veldline.prove;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import veldline.assess.Assessment;
 import veldline.assess.Assessor;
@@ -47,5 +48,46 @@ class StoodTest {
         assertThat(first.reason()).contains("The radio and the power and the antenna were changed together");
         Finding nest = new Assessor().assess(JOB).of(Step.PROVE).get(0);
         assertThat(nest.tag()).isNotEqualTo("changed together");
+    }
+
+    private static Stood at(String place, Optional<Quantity> heading, String scale) {
+        return new Stood(
+                NOW.radios(),
+                NOW.power(),
+                NOW.channel(),
+                NOW.antenna(),
+                NOW.height(),
+                NOW.farAntenna(),
+                NOW.runs(),
+                place,
+                heading,
+                scale);
+    }
+
+    private static Optional<Quantity> deg(String bearing) {
+        return Optional.of(Quantity.of(bearing, Unit.DEG));
+    }
+
+    /** Another place has another heading, which is one change; at one place a heading is one of its own. */
+    @Test
+    void anotherPlaceIsOneChangeAndATurnIsAnother() {
+        Stood here = at("Gannet hide", deg("74.2"), "dBm");
+        assertThat(at("Gannet hide", deg("74.9"), "dBm").changed(here)).isEmpty();
+        assertThat(at("Gannet hide", deg("90"), "dBm").changed(here)).containsExactly("the heading");
+        assertThat(at("Slipway", deg("120"), "dBm").changed(here)).containsExactly("the place");
+        assertThat(at("Gannet hide", deg("74.2"), "percent").changed(here)).containsExactly("the meter");
+        assertThat(at("Gannet hide", deg("359.8"), "dBm").changed(at("Gannet hide", deg("0.3"), "dBm")))
+                .as("half a degree across north")
+                .isEmpty();
+    }
+
+    @Test
+    void whatNobodyWroteDownIsNotCalledAChange() {
+        Stood old = at("", Optional.empty(), "dBm");
+        assertThat(at("Gannet hide", deg("74.2"), "dBm").changed(old)).isEmpty();
+        assertThat(old.changed(at("Gannet hide", deg("74.2"), "dBm"))).isEmpty();
+        assertThat(NOW.place()).isEqualTo("Gannet hide");
+        assertThat(NOW.heading().orElseThrow().value()).isBetween(73.0, 76.0);
+        assertThat(NOW.scale()).isEqualTo("dBm");
     }
 }
