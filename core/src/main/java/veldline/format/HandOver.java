@@ -7,6 +7,7 @@ import java.io.IOException;
 import java.io.StringWriter;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import javax.xml.stream.XMLOutputFactory;
@@ -20,6 +21,9 @@ import veldline.job.Job;
 import veldline.line.Mismatch;
 import veldline.line.PortData;
 import veldline.link.End;
+import veldline.prove.Turn;
+import veldline.prove.Turned;
+import veldline.quantity.Quantity;
 import veldline.trim.SweepPoint;
 import veldline.trim.TrimLog;
 
@@ -75,6 +79,7 @@ public final class HandOver {
                                             r.bearing().value(), r.level().value()))
                                     .toList()));
         }
+        atThePlace(job, files);
         List<TrimLog.Pass> passes = job.trim().passes();
         for (int i = 0; i < passes.size(); i++) {
             String name = "sweep-" + (i + 1) + ".s1p";
@@ -83,6 +88,56 @@ public final class HandOver {
         files.put("ends.geojson", geoJson(job));
         files.put("ends.gpx", gpx(job));
         return files;
+    }
+
+    /** Tests at the place, and what was changed there. */
+    private static void atThePlace(Job job, Map<String, String> files) {
+        for (Turn t : job.prove().turns()) {
+            files.put(
+                    "turned-" + t.what().name().toLowerCase(Locale.ROOT) + ".csv",
+                    table(
+                            List.of(t.what() == Turned.HEIGHT ? "height_m" : "angle_deg", "level_dbm"),
+                            t.readings().stream()
+                                    .map(r -> List.<Object>of(
+                                            r.at().value(), r.level().value()))
+                                    .toList()));
+        }
+        if (!job.prove().survey().isEmpty()) {
+            files.put(
+                    "survey.csv",
+                    table(
+                            List.of("name", "bearing_deg", "wanted", "before_dbm", "after_dbm"),
+                            job.prove().survey().stream()
+                                    .map(h -> List.<Object>of(
+                                            h.name(), cell(h.bearing()), h.wanted(), cell(h.before()), cell(h.after())))
+                                    .toList()));
+        }
+        if (!job.prove().sides().readings().isEmpty()) {
+            files.put(
+                    "side-by-side.csv",
+                    table(
+                            List.of("antenna", "receiver", "level_dbm"),
+                            job.prove().sides().readings().stream()
+                                    .map(r -> List.<Object>of(
+                                            r.known() ? "known" : "unknown",
+                                            r.second() ? 2 : 1,
+                                            r.level().value()))
+                                    .toList()));
+        }
+        if (!job.rework().isEmpty()) {
+            files.put(
+                    "tried.csv",
+                    table(
+                            List.of("time", "change", "before_dbm", "after_dbm", "kept"),
+                            job.rework().stream()
+                                    .map(r -> List.<Object>of(
+                                            r.at(), r.change(), cell(r.before()), cell(r.after()), r.kept()))
+                                    .toList()));
+        }
+    }
+
+    private static Object cell(Optional<Quantity> q) {
+        return q.<Object>map(Quantity::value).orElse("");
     }
 
     private static String table(List<String> heads, List<List<Object>> rows) {

@@ -18,6 +18,11 @@ import veldline.demo.TernholmSands;
 import veldline.job.Job;
 import veldline.job.JobChange;
 import veldline.line.PortData;
+import veldline.prove.Heard;
+import veldline.prove.ProveChange;
+import veldline.prove.SideBySide;
+import veldline.prove.SideReading;
+import veldline.prove.Turned;
 import veldline.prove.WalkReading;
 
 class HandOverTest {
@@ -115,5 +120,29 @@ class HandOverTest {
                                     .value(),
                             within(1.0));
         }
+    }
+
+    @Test
+    void testsAtThePlaceComeOutAsTables() throws Exception {
+        Job job = TernholmSands.nestCamera();
+        for (ProveChange c : List.of(
+                new ProveChange.Surveyed(
+                        Heard.read("lodge* 74 -70 -61, ferry - -80 -").orElseThrow()),
+                new ProveChange.Beside(SideBySide.NONE.withReadings(
+                        SideReading.read("k -61, u2 -55.5").orElseThrow())))) {
+            job = new JobChange.OfProve(c).applyTo(job);
+        }
+        job = new JobChange.Reworked(List.of(job.rework().get(0).withChange("=cmd")), "tried").applyTo(job);
+        Map<String, String> files = HandOver.of(job);
+        List<CSVRecord> heights = table(files.get("turned-height.csv"));
+        assertThat(heights).hasSameSizeAs(job.prove().turned(Turned.HEIGHT));
+        assertThat(heights.get(0).get("height_m")).isEqualTo("4.0");
+        List<CSVRecord> survey = table(files.get("survey.csv"));
+        assertThat(survey.get(0).get("wanted")).isEqualTo("true");
+        assertThat(survey.get(1).get("after_dbm")).isEmpty();
+        List<CSVRecord> sides = table(files.get("side-by-side.csv"));
+        assertThat(sides.get(1).get("antenna")).isEqualTo("unknown");
+        assertThat(sides.get(1).get("receiver")).isEqualTo("2");
+        assertThat(table(files.get("tried.csv")).get(0).get("change")).isEqualTo("'=cmd");
     }
 }
