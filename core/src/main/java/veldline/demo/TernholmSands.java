@@ -59,7 +59,7 @@ public final class TernholmSands {
                 OtherJobs.tagReceiver(),
                 OtherJobs.lodgeTelevision(),
                 OtherJobs.visitorShelter(),
-                OtherJobs.surveySkiff(),
+                aboutItsBeam(OtherJobs.surveySkiff()),
                 OtherJobs.tideGauge(),
                 OtherJobs.stormRadio());
     }
@@ -133,6 +133,17 @@ public final class TernholmSands {
                     i, new YagiShape.Element(built.elements().get(i).position(), q(measured.getValue(), Unit.MM)));
         }
         return built;
+    }
+
+    /** The helix was turned about its beam to find out whether that was it: where one field turns, no angle helps. */
+    private static Job aboutItsBeam(Job job) {
+        return job.withProve(job.prove()
+                .turning(
+                        Turned.POLARIZATION,
+                        TurnReading.read(
+                                        "0 -88, 20 -88, 40 -87, 60 -88, 80 -89, 100 -88, 120 -88, 140 -87, 160 -88",
+                                        Unit.DEG)
+                                .orElseThrow()));
     }
 
     private static Quantity q(String number, Unit unit) {

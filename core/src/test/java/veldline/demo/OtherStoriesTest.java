@@ -13,6 +13,7 @@ import veldline.antenna.Families;
 import veldline.antenna.Family;
 import veldline.assess.Assessment;
 import veldline.assess.Assessor;
+import veldline.assess.ProvePage;
 import veldline.assess.SiteStage;
 import veldline.assess.Step;
 import veldline.coverage.Coverage;
@@ -181,6 +182,9 @@ class OtherStoriesTest {
         assertThat(a.path().polarization().value()).isGreaterThan(10);
         assertThat(a.line().margin().value() - a.job().brief().marginWanted().value())
                 .isNegative();
+        assertThat(ProvePage.TURN.findings(a).get(0).reason())
+                .as("turned about its beam it hears alike")
+                .startsWith("One end's field turns");
     }
 
     /** A wire for the storm radio's three bands is told which lengths keep clear of their half waves. */

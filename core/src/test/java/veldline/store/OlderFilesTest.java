@@ -67,6 +67,7 @@ class OlderFilesTest {
         return now.withNearAntenna(then.job().nearAntenna())
                 .withProve(now.prove()
                         .withWalk(List.of())
+                        .withTurns(List.of())
                         .withRecordings(now.prove().recordings().stream()
                                 .map(r -> r.withStood(Optional.empty())
                                         .withSeries(new Series(r.series().readings().stream()
