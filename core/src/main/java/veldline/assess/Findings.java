@@ -101,6 +101,7 @@ final class Findings {
                                             ProveRules::gap,
                                             ProveRules::spread,
                                             ProveRules::dropouts,
+                                            ProveRules::means,
                                             ProveRules::power))
                             .toList(),
             Step.LOG, List.of(ReworkRules::of));

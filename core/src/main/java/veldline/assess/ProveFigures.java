@@ -14,6 +14,7 @@ import veldline.prove.Verdict;
  * @param comparison after less before
  * @param predicted what was worked out for it, from the two frozen predictions
  * @param medianAfter and its tenth percentile beside it
+ * @param meanBefore of the levels, and of the powers beside it
  * @param margin the measured level over the floor
  * @param changed what differs between what stood for each; nothing where that was not written down
  * @param silences of the second, longer than a lost reading
@@ -28,6 +29,10 @@ public record ProveFigures(
         Worked medianAfter,
         Worked tenthBefore,
         Worked tenthAfter,
+        Worked meanBefore,
+        Worked meanAfter,
+        Worked powerBefore,
+        Worked powerAfter,
         Worked margin,
         int rounds,
         Verdict verdict,

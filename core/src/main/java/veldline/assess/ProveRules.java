@@ -170,6 +170,37 @@ final class ProveRules {
                 .orElse(List.of());
     }
 
+    /** The difference as others would tell it, of all readings as they came and not at the same tide. */
+    static List<Finding> means(Assessment a) {
+        return a.prove()
+                .value()
+                .map(p -> {
+                    Worked power = Worked.of(BY_POWER)
+                            .measured("a", "mean power after", p.powerAfter().value(), "dBm", 2)
+                            .measured("b", "mean power before", p.powerBefore().value(), "dBm", 2)
+                            .gives(p.powerAfter().value() - p.powerBefore().value(), "dB", 1);
+                    String others = NumberText.signed(
+                                    p.meanAfter().value() - p.meanBefore().value(), 1)
+                            + " dB by mean levels, "
+                            + NumberText.signed(
+                                    p.medianAfter().value() - p.medianBefore().value(), 1) + " dB by medians.";
+                    return List.of(Finding.fits(
+                            NumberText.signed(power.value(), 1) + " dB",
+                            "by mean power; " + others,
+                            "All readings as they came, lost ones at the floor; the first finding lines them up.",
+                            power));
+                })
+                .orElse(List.of());
+    }
+
+    private static final Formula BY_POWER = new Formula(
+            "After less before, by mean power",
+            "Level of the mean power after less that before.",
+            "D",
+            "a − b",
+            "Definition",
+            "As fair as both recordings saw the same tides and hours");
+
     /** Where before heard nothing there is nothing to take off; what was won there is at least what is heard now. */
     static List<Finding> gap(Assessment a) {
         return a.prove()

@@ -27,6 +27,20 @@ final class ProveStage {
             "a",
             "Order statistics",
             "To the radio's step");
+    static final Formula MEAN = new Formula(
+            "Mean level",
+            "Mean of the levels in dB, as a log of them is averaged; lost ones count as at the floor.",
+            "A",
+            "a",
+            "Definition",
+            "Deep fades pull it down");
+    static final Formula POWER = new Formula(
+            "Level of the mean power",
+            "Mean of the powers, told as a level, as a slow meter shows it; lost ones count as at the floor.",
+            "P",
+            "a",
+            "Definition",
+            "Peaks pull it up; with fading it lies over the mean level");
     static final Formula PREDICTED = new Formula(
             "Improvement worked out",
             "The level worked out for after less that for before, as they stood on their days.",
@@ -85,6 +99,10 @@ final class ProveStage {
                 median,
                 quantile(TENTH, b, in.floor, 0.1, "tenth of the readings before"),
                 quantile(TENTH, a, in.floor, 0.1, "tenth of the readings after"),
+                told(MEAN, b.mean(in.floor).orElseThrow(), "mean of the levels before"),
+                told(MEAN, a.mean(in.floor).orElseThrow(), "mean of the levels after"),
+                told(POWER, b.meanPower(in.floor).orElseThrow(), "level of the mean power before"),
+                told(POWER, a.meanPower(in.floor).orElseThrow(), "level of the mean power after"),
                 Worked.of(MARGIN)
                         .measured("a", "median after", median.value(), "dBm", 2)
                         .typed("b", "floor", in.floor, "dBm", 2)
@@ -102,7 +120,10 @@ final class ProveStage {
     }
 
     private static Worked quantile(Formula formula, Series series, double floor, double share, String what) {
-        double value = series.quantile(share, floor).orElseThrow();
+        return told(formula, series.quantile(share, floor).orElseThrow(), what);
+    }
+
+    private static Worked told(Formula formula, double value, String what) {
         return Worked.of(formula).measured("a", what, value, "dBm", 2).gives(value, "dBm", 1);
     }
 }

@@ -76,6 +76,28 @@ public final class Series {
         return Optional.of(sorted[below] + (at - below) * (sorted[above] - sorted[below]));
     }
 
+    /**
+     * Mean of the levels themselves, in dB; empty without readings.
+     *
+     * @param floor what readings without a link count as, dBm
+     */
+    public Optional<Double> mean(double floor) {
+        double sum = 0;
+        for (Reading r : readings) {
+            sum += r.levelDbm().orElse(floor);
+        }
+        return readings.isEmpty() ? Optional.empty() : Optional.of(sum / readings.size());
+    }
+
+    /** Level of the mean power, dBm: what a slow meter would show. The same of lost readings. */
+    public Optional<Double> meanPower(double floor) {
+        double sum = 0;
+        for (Reading r : readings) {
+            sum += Math.pow(10, r.levelDbm().orElse(floor) / 10);
+        }
+        return readings.isEmpty() ? Optional.empty() : Optional.of(10 * Math.log10(sum / readings.size()));
+    }
+
     /** The readings from so many seconds on. */
     public Series after(double seconds) {
         return new Series(readings.stream().filter(r -> r.seconds() >= seconds).toList());

@@ -145,4 +145,18 @@ class SeriesTest {
         Censored.Estimate near = Censored.of(seconds, levels, flat, 1, -61, 0.01, ALL, Censored.Memory.WEIGHED);
         assertThat(near.mean()).as("lost close over the floor: it was under it").isLessThan(far.mean());
     }
+
+    /** Ten and nothing: the mean of levels lies half way, the mean of powers 3 dB under the greater. */
+    @Test
+    void meansInDecibelsAndInPowerDiffer() {
+        Series s = new Series(List.of(
+                new Reading(0, Optional.of(-60.0), Optional.empty()),
+                new Reading(1, Optional.of(-80.0), Optional.empty()),
+                new Reading(2, Optional.empty(), Optional.empty())));
+        assertThat(s.mean(-100).orElseThrow()).isCloseTo(-80, within(1e-9));
+        assertThat(s.meanPower(-100).orElseThrow()).isCloseTo(10 * Math.log10((1e-6 + 1e-8 + 1e-10) / 3), within(1e-9));
+        assertThat(s.meanPower(-100).orElseThrow()).isGreaterThan(s.mean(-100).orElseThrow());
+        assertThat(new Series(List.of()).mean(-100)).isEmpty();
+        assertThat(new Series(List.of()).meanPower(-100)).isEmpty();
+    }
 }
