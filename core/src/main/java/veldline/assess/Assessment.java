@@ -85,7 +85,7 @@ public record Assessment(
         Stage<ProveFigures> prove,
         CauseFigures causes,
         Stage<RangeWalk> walk,
-        TestFigures tests,
+        Stage<TestFigures> tests,
         Map<Step, List<Finding>> findings) {
     public Assessment {
         Map<Step, List<Finding>> copy = new EnumMap<>(Step.class);
@@ -180,7 +180,8 @@ public record Assessment(
                 && stations.settled()
                 && site.settled()
                 && prove.settled()
-                && walk.settled();
+                && walk.settled()
+                && tests.settled();
     }
 
     /** With what was known before in place of what is still under way. */
@@ -219,7 +220,7 @@ public record Assessment(
                 prove.orStale(before.prove, asOf),
                 causes,
                 walk.orStale(before.walk, asOf),
-                antenna.value().isPresent() ? tests : before.tests,
+                tests.orStale(before.tests, asOf),
                 findings);
     }
 

@@ -43,6 +43,7 @@ public final class Assessor {
     private final CloserStages closer = new CloserStages();
     private final Memory<OutsideInput, OutsideFigures> outsides = new Memory<>();
     private final Memory<NeighbourFigures.Input, NeighbourFigures> neighbours = new Memory<>();
+    private final Memory<NeighbourFigures.Alone, List<Double>> alones = new Memory<>();
     private final Memory<RaiseStage.Swung, Optional<Aim>> aims = new Memory<>();
     private final RealizedGain realized = new RealizedGain();
     private final MatchStages matches = new MatchStages();
@@ -168,7 +169,7 @@ public final class Assessor {
                 proofs.compared(job, depth),
                 proofs.causes(job, path, line, walk, depth),
                 walk,
-                proofs.tests(job, antenna.value(), path),
+                proofs.tests(job, antenna.value(), path, depth, goOn),
                 Map.of());
         return Findings.judge(bare);
     }
@@ -263,7 +264,8 @@ public final class Assessor {
                 job.made().get().upright(),
                 job.raise().neighbour().get());
         return depth.compareTo(Depth.ALL) >= 0 || neighbours.knows(in)
-                ? Stage.of(() -> neighbours.of(in, i -> i.figures(goOn)), goOn)
+                ? Stage.of(
+                        () -> neighbours.of(in, i -> i.figures(alones.of(i.alone(), x -> x.round(goOn)), goOn)), goOn)
                 : new Stage.Running<>();
     }
 

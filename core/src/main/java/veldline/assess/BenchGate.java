@@ -11,6 +11,7 @@ import veldline.explain.Caution;
 import veldline.explain.Finding;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
+import veldline.line.Mismatch;
 import veldline.raise.Cautions;
 import veldline.trim.SweepPoint;
 import veldline.trim.TrimLog;
@@ -23,11 +24,11 @@ import veldline.trim.TrimLog;
 public record BenchGate(List<Item> items) {
     private static final Formula SWR = new Formula(
             "SWR on the bench",
-            "As the last sweep read it at the point nearest to the frequency in use.",
+            "As the last sweep read it at the point nearest to the frequency in use, what the cable between hides counted out.",
             "S",
-            "s",
-            "The analyser's own reading",
-            "With the antenna clear of ground, people and walls; the cable in between flatters it");
+            "(1 + (s − 1) ÷ (s + 1)·10^(a ÷ 10)) ÷ (1 − (s − 1) ÷ (s + 1)·10^(a ÷ 10))",
+            "Pozar, Microwave Engineering, 4th ed., §2.7",
+            "With the antenna clear of ground, people and walls, and the cable's loss as it was typed");
 
     /** Up to here nobody need think of it, and up to here it may go up. */
     private static final double GOOD = 1.5;
@@ -90,12 +91,35 @@ public record BenchGate(List<Item> items) {
                     Step.MATCH);
         }
         double frequency = a.job().brief().frequency().value();
-        SweepPoint nearest = passes.get(passes.size() - 1).sweep().stream()
+        List<SweepPoint> sweep = passes.get(passes.size() - 1).sweep();
+        if (sweep.isEmpty()
+                || frequency < sweep.get(0).frequency().value()
+                || frequency > sweep.get(sweep.size() - 1).frequency().value()) {
+            return new Item(
+                    what,
+                    Finding.Level.UNKNOWN,
+                    "The last sweep does not reach " + a.job().brief().frequency() + ".",
+                    Optional.empty(),
+                    Step.MATCH);
+        }
+        SweepPoint nearest = sweep.stream()
                 .min(Comparator.comparingDouble(p -> Math.abs(p.frequency().value() - frequency)))
                 .orElseThrow();
-        double swr = nearest.swr().value();
+        double cable = a.job().trim().cableLoss().value();
+        double seen = nearest.swr().value();
+        double rho = (seen - 1) / (seen + 1) * Math.pow(10, cable / 10);
+        if (rho >= 1) {
+            return new Item(
+                    what,
+                    Finding.Level.STOP,
+                    "So much comes back through a cable that takes so much of it: one of the two was misread.",
+                    Optional.empty(),
+                    Step.MATCH);
+        }
+        double swr = Mismatch.swrOf(rho);
         Worked read = Worked.of(SWR)
-                .measured("s", "at " + nearest.frequency(), swr, "", 2)
+                .measured("s", "at " + nearest.frequency(), seen, "", 3)
+                .typed("a", "cable between", cable, "dB", 3)
                 .gives(swr, "", 2);
         return new Item(
                 what,

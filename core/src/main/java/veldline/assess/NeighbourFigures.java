@@ -70,11 +70,16 @@ public record NeighbourFigures(
 
     /** All it follows from. */
     record Input(WireModel model, double frequency, double z0, boolean upright, Neighbour near) {
-        NeighbourFigures figures(BooleanSupplier keepGoing) {
-            FieldSolution alone = solved(model, keepGoing);
-            FieldSolution both =
-                    solved(NeighbourFigures.with(model, near, z0, upright, FreeSpace.wavelength(frequency)), keepGoing);
-            RadiatedField a = new RadiatedField(alone);
+        Alone alone() {
+            return new Alone(model, frequency);
+        }
+
+        /** @param alone gain of the antenna by itself at each whole degree of the level plane */
+        NeighbourFigures figures(List<Double> alone, BooleanSupplier keepGoing) {
+            FieldSolution both = solved(
+                    NeighbourFigures.with(model, near, z0, upright, FreeSpace.wavelength(frequency)),
+                    frequency,
+                    keepGoing);
             RadiatedField b = new RadiatedField(both);
             double ahead = b.gainDbi(Direction.X);
             List<Double> round = round(b);
@@ -82,8 +87,8 @@ public record NeighbourFigures(
             return new NeighbourFigures(
                     Worked.of(GAIN)
                             .computed("a", "with it", ahead, "dBi", 2)
-                            .computed("b", "alone", a.gainDbi(Direction.X), "dBi", 2)
-                            .gives(ahead - a.gainDbi(Direction.X), "dB", 1),
+                            .computed("b", "alone", alone.get(0), "dBi", 2)
+                            .gives(ahead - alone.get(0), "dB", 1),
                     Worked.of(BACK)
                             .computed("a", "ahead", ahead, "dBi", 2)
                             .computed("b", "back", b.gainDbi(Direction.X.opposite()), "dBi", 2)
@@ -91,12 +96,19 @@ public record NeighbourFigures(
                     Mismatch.workedSwr(z, z0, "the antenna with it near"),
                     squint(round),
                     round,
-                    round(a));
+                    alone);
         }
+    }
 
-        private FieldSolution solved(WireModel m, BooleanSupplier keepGoing) {
-            return new FieldSolver(m, MeshRule.standard(frequency), keepGoing).at(frequency);
+    /** The antenna by itself, solved once however often something is moved about it. */
+    record Alone(WireModel model, double frequency) {
+        List<Double> round(BooleanSupplier keepGoing) {
+            return NeighbourFigures.round(new RadiatedField(solved(model, frequency, keepGoing)));
         }
+    }
+
+    private static FieldSolution solved(WireModel m, double frequency, BooleanSupplier keepGoing) {
+        return new FieldSolver(m, MeshRule.standard(frequency), keepGoing).at(frequency);
     }
 
     private static List<Double> round(RadiatedField field) {

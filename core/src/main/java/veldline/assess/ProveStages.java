@@ -2,6 +2,7 @@ package veldline.assess;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BooleanSupplier;
 import veldline.job.Job;
 import veldline.link.LevelLine;
 import veldline.prove.Diagnosis;
@@ -65,8 +66,13 @@ final class ProveStages {
                 job, line, recorded, walk.value(), asked -> diagnoses.of(asked, CauseFigures.Asked::diagnosis));
     }
 
-    TestFigures tests(Job job, Optional<AntennaFigures> antenna, PathFigures path) {
-        return tests.of(TestFigures.Input.of(job, antenna, path), TestFigures.Input::figures);
+    /** A whole turn is laid over its cut bearing by bearing, which is too long for a quick look. */
+    Stage<TestFigures> tests(
+            Job job, Optional<AntennaFigures> antenna, PathFigures path, Assessor.Depth depth, BooleanSupplier goOn) {
+        TestFigures.Input in = TestFigures.Input.of(job, antenna, path);
+        return later(depth) && !tests.knows(in)
+                ? new Stage.Running<>()
+                : Stage.of(() -> tests.of(in, TestFigures.Input::figures), goOn);
     }
 
     private static boolean later(Assessor.Depth depth) {

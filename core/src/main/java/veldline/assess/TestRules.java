@@ -41,10 +41,11 @@ final class TestRules {
     private TestRules() {}
 
     static List<Finding> pattern(Assessment a) {
-        if (a.job().prove().turned(Turned.BEARING).isEmpty()) {
+        if (a.job().prove().turned(Turned.BEARING).isEmpty()
+                || a.tests().value().isEmpty()) {
             return List.of();
         }
-        Optional<PatternTurn> turn = a.tests().pattern();
+        Optional<PatternTurn> turn = a.tests().value().flatMap(TestFigures::pattern);
         if (turn.isEmpty()) {
             return List.of(Finding.plain(
                     Finding.Level.UNKNOWN,
@@ -116,7 +117,8 @@ final class TestRules {
     private static Optional<Finding> near(Assessment a) {
         double distance = a.job().brief().distance().value();
         return a.tests()
-                .farField()
+                .value()
+                .flatMap(TestFigures::farField)
                 .filter(far -> far.value() > distance)
                 .map(far -> Finding.stop(
                         NumberText.shown(distance, 0) + " m",
@@ -127,7 +129,7 @@ final class TestRules {
     }
 
     static List<Finding> height(Assessment a) {
-        Optional<HeightTurn> turn = a.tests().height();
+        Optional<HeightTurn> turn = a.tests().value().flatMap(TestFigures::height);
         if (turn.isEmpty()) {
             return List.of();
         }
@@ -156,7 +158,7 @@ final class TestRules {
     }
 
     static List<Finding> polarization(Assessment a) {
-        Optional<PolarTurn> turn = a.tests().polarization();
+        Optional<PolarTurn> turn = a.tests().value().flatMap(TestFigures::polarization);
         if (turn.isEmpty()) {
             return List.of();
         }
@@ -194,10 +196,10 @@ final class TestRules {
 
     static List<Finding> sides(Assessment a) {
         int read = a.job().prove().sides().readings().size();
-        if (read == 0) {
+        if (read == 0 || a.tests().value().isEmpty()) {
             return List.of();
         }
-        Optional<Substitution> found = a.tests().sides();
+        Optional<Substitution> found = a.tests().value().flatMap(TestFigures::sides);
         if (found.isEmpty()) {
             return List.of(Finding.plain(
                     Finding.Level.UNKNOWN,
@@ -237,7 +239,7 @@ final class TestRules {
 
     /** Counting stations proves nothing; what the wanted one came up by does, and what it stands over. */
     static List<Finding> survey(Assessment a) {
-        Optional<Survey> found = a.tests().survey();
+        Optional<Survey> found = a.tests().value().flatMap(TestFigures::survey);
         if (found.isEmpty()) {
             return List.of();
         }

@@ -4,6 +4,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
+import java.util.function.DoubleFunction;
 import org.hipparchus.complex.Complex;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
@@ -60,8 +61,17 @@ final class Crossed implements Experiment {
 
     @Override
     public Look at(double turned, BooleanSupplier goOn) {
+        return walk(goOn).apply(turned);
+    }
+
+    @Override
+    public DoubleFunction<Look> walk(BooleanSupplier goOn) {
+        double straight = heard(0, goOn);
+        return turned -> at(turned, straight, goOn);
+    }
+
+    private static Look at(double turned, double p, BooleanSupplier goOn) {
         double t = Math.toRadians(turned);
-        double p = heard(0, goOn);
         double q = heard(t, goOn);
         Worked lost = Worked.of(LOST)
                 .computed("p", "not turned", p * 1e9, "nW", 4)

@@ -2,6 +2,7 @@ package veldline.learn;
 
 import java.util.List;
 import java.util.function.BooleanSupplier;
+import java.util.function.DoubleFunction;
 import java.util.stream.IntStream;
 
 /** A question, one thing that is moved, and an answer that whoever moves it sees for himself. To add one, write a class and list it in {@link Experiments}. */
@@ -21,9 +22,14 @@ public interface Experiment {
     /**
      * What follows at a setting.
      *
-     * @param goOn polled often; when false the work stops
+     * @param goOn polled often; when false the work stops with a {@link veldline.field.solve.SolveFailure}
      */
     Look at(double setting, BooleanSupplier goOn);
+
+    /** The same for a whole walk; one that has something in common to all settings works that out once. */
+    default DoubleFunction<Look> walk(BooleanSupplier goOn) {
+        return setting -> at(setting, goOn);
+    }
 
     /** What is to be seen when all of it was walked, one or two sentences. */
     String answer();

@@ -2,6 +2,7 @@ package veldline.learn;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.DoubleFunction;
 import veldline.study.Progress;
 
 /** An experiment walked from one end to the other, so that moving it draws what is known. */
@@ -14,8 +15,10 @@ public record Lesson(Experiment experiment, List<Look> looks) {
     public static Lesson of(Experiment e, Progress progress) {
         List<Double> settings = e.slide().settings();
         List<Look> looks = new ArrayList<>();
+        // A setting takes some milliseconds: it is stopped between them.
+        DoubleFunction<Look> walk = e.walk(() -> true);
         while (looks.size() < settings.size() && progress.step(looks.size(), settings.size(), "")) {
-            looks.add(e.at(settings.get(looks.size()), () -> true));
+            looks.add(walk.apply(settings.get(looks.size())));
         }
         return new Lesson(e, looks);
     }

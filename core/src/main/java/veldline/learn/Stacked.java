@@ -3,6 +3,7 @@ package veldline.learn;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.BooleanSupplier;
+import java.util.function.DoubleFunction;
 import veldline.antenna.Yagi;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
@@ -54,8 +55,17 @@ final class Stacked implements Experiment {
 
     @Override
     public Look at(double distance, BooleanSupplier goOn) {
+        return walk(goOn).apply(distance);
+    }
+
+    @Override
+    public DoubleFunction<Look> walk(BooleanSupplier goOn) {
         double alone = new RadiatedField(Rods.solved(one, List.of(Source.volt(Port.middleOf(1))), Ground.FREE, goOn))
                 .gainDbi(Direction.X);
+        return distance -> at(distance, alone, goOn);
+    }
+
+    private Look at(double distance, double alone, BooleanSupplier goOn) {
         List<Wire> both = new ArrayList<>(raised(distance / 2));
         both.addAll(raised(-distance / 2));
         FieldSolution s = Rods.solved(

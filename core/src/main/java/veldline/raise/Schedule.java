@@ -28,11 +28,32 @@ public record Schedule(List<Step> steps) {
             "Sum of the steps; each a usual time, not one measured here",
             "To half as much again; wind and mud are not in it");
 
+    static final Formula TIME = new Formula(
+            "Time of a step",
+            "What it takes by itself, and what each metre adds.",
+            "t",
+            "a + b·m",
+            "Usual times of two careful people on dry ground",
+            "To half as much again");
+
+    private static Worked time(double itself, double each, double metres) {
+        return Worked.of(TIME)
+                .computed("a", "by itself", itself, "min", 0)
+                .computed("b", "for each metre", each, "min", 0)
+                .typed("m", "of mast, or of antenna", metres, "m", 2)
+                .gives(itself + each * metres, "min", 0);
+    }
+
+    /** That takes as long whatever the size. */
+    private static Worked time(double itself) {
+        return time(itself, 0, 0);
+    }
+
     /**
      * One step.
      *
      * @param what is done
-     * @param minutes it takes
+     * @param time it takes, minutes
      * @param people it needs
      * @param tools it cannot be done without
      * @param after steps that must be done, by their places
@@ -42,7 +63,7 @@ public record Schedule(List<Step> steps) {
      */
     public record Step(
             String what,
-            double minutes,
+            Worked time,
             int people,
             List<Tool> tools,
             List<Integer> after,
@@ -52,6 +73,11 @@ public record Schedule(List<Step> steps) {
         public Step {
             tools = List.copyOf(tools);
             after = List.copyOf(after);
+        }
+
+        /** Minutes it takes. */
+        public double minutes() {
+            return time.value();
         }
     }
 
@@ -75,31 +101,36 @@ public record Schedule(List<Step> steps) {
         boolean tall = mast > TWO_FROM;
         int hands = tall || longest > LONG ? 2 : 1;
         List<Step> steps = new ArrayList<>();
-        steps.add(step("Walk the place: lines, people, ground", 15, 1, List.of(), List.of(), false));
-        steps.add(step("Check the antenna low: SWR, joints", 10, 1, List.of(Tool.SWR_METER), List.of(0), false));
+        steps.add(step("Walk the place: lines, people, ground", time(15), 1, List.of(), List.of(), false));
+        steps.add(step("Check the antenna low: SWR, joints", time(10), 1, List.of(Tool.SWR_METER), List.of(0), false));
         steps.add(new Step(
-                "Joints made up and sealed", 15, 1, List.of(), List.of(1), "the seal to skin over", 30, false));
+                "Joints made up and sealed", time(15), 1, List.of(), List.of(1), "the seal to skin over", 30, false));
         steps.add(step(
-                "Mast up and stayed", 10 + 6 * mast, hands, tall ? List.of(Tool.LADDER) : List.of(), List.of(0), tall));
-        steps.add(step("Antenna and cable on", 10 + 5 * longest, hands, List.of(), List.of(2, 3), tall));
-        steps.add(step("Bond mast and shield, arrestor", 20, 1, List.of(), List.of(3), false));
+                "Mast up and stayed",
+                time(10, 6, mast),
+                hands,
+                tall ? List.of(Tool.LADDER) : List.of(),
+                List.of(0),
+                tall));
+        steps.add(step("Antenna and cable on", time(10, 5, longest), hands, List.of(), List.of(2, 3), tall));
+        steps.add(step("Bond mast and shield, arrestor", time(20), 1, List.of(), List.of(3), false));
         steps.add(new Step(
                 "Cable clipped, loop hung, entry sealed",
-                20,
+                time(20),
                 1,
                 List.of(),
                 List.of(4, 5),
                 "the radio to come up warm",
                 10,
                 false));
-        steps.add(step("Aim by both half-power edges", 15, 1, List.of(Tool.COMPASS), List.of(6), tall));
-        steps.add(step("Tools counted, bolts torqued", 10, 1, List.of(), List.of(7), false));
+        steps.add(step("Aim by both half-power edges", time(15), 1, List.of(Tool.COMPASS), List.of(6), tall));
+        steps.add(step("Tools counted, bolts torqued", time(10), 1, List.of(), List.of(7), false));
         return new Schedule(steps);
     }
 
     private static Step step(
-            String what, double minutes, int people, List<Tool> tools, List<Integer> after, boolean high) {
-        return new Step(what, minutes, people, tools, after, "", 0, high);
+            String what, Worked time, int people, List<Tool> tools, List<Integer> after, boolean high) {
+        return new Step(what, time, people, tools, after, "", 0, high);
     }
 
     public double minutes() {

@@ -89,7 +89,7 @@ final class RaiseSheet implements Sheet {
                             VALUE,
                             14,
                             Face.MONO,
-                            Origin.Plain.SCALE);
+                            Origin.of(step.time()));
             if (!step.waitsFor().isEmpty()) {
                 page.down(16).put("then wait for " + step.waitsFor(), 26, 12, Face.TEXT, Origin.Plain.NAME);
             }

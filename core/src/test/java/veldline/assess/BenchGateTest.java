@@ -1,6 +1,7 @@
 package veldline.assess;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.time.Instant;
 import java.util.List;
@@ -12,6 +13,7 @@ import veldline.demo.TernholmSands;
 import veldline.explain.Finding;
 import veldline.job.Job;
 import veldline.job.JobChange;
+import veldline.link.BriefChange;
 import veldline.quantity.Quantity;
 import veldline.quantity.Unit;
 import veldline.raise.RaiseChange;
@@ -37,16 +39,42 @@ class BenchGateTest {
     @ParameterizedTest
     @CsvSource({"1.0, FITS", "1.5, FITS", "1.8, WATCH", "2.0, WATCH", "2.4, STOP"})
     void aSweepIsAGate(String swr, Finding.Level level) {
-        TrimLog.Pass pass = new TrimLog.Pass(
+        TrimLog.Pass pass = pass(swr);
+        BenchGate.Item sweep = item(gate(JOB.withTrim(JOB.trim().withPasses(List.of(pass)))), "Sweep");
+        assertThat(sweep.level()).isEqualTo(level);
+        assertThat(sweep.worked().orElseThrow().value()).isCloseTo(Double.parseDouble(swr), within(1e-9));
+    }
+
+    private static TrimLog.Pass pass(String swr) {
+        return new TrimLog.Pass(
                 Instant.EPOCH,
                 List.of(
                         new SweepPoint(Quantity.of("2400", Unit.MHZ), Quantity.of("3", Unit.ONE), Optional.empty()),
                         new SweepPoint(Quantity.of("2437", Unit.MHZ), Quantity.of(swr, Unit.ONE), Optional.empty())),
                 List.of(),
                 Optional.empty());
-        BenchGate.Item sweep = item(gate(JOB.withTrim(JOB.trim().withPasses(List.of(pass)))), "Sweep");
-        assertThat(sweep.level()).isEqualTo(level);
-        assertThat(sweep.worked().orElseThrow().value()).isEqualTo(Double.parseDouble(swr));
+    }
+
+    /** A cable of 3 dB lets an SWR of 3 pass for 1.67: the gate counts it out. */
+    @Test
+    void aLossyCableDoesNotOpenTheGate() {
+        Job job = JOB.withTrim(JOB.trim().withPasses(List.of(pass("1.6"))).withCableLoss(Quantity.of("3", Unit.DB)));
+        BenchGate.Item sweep = item(gate(job), "Sweep");
+        double rho = 0.6 / 2.6 * Math.pow(10, 0.3);
+        assertThat(sweep.worked().orElseThrow().value()).isCloseTo((1 + rho) / (1 - rho), within(1e-9));
+        assertThat(sweep.level()).isEqualTo(Finding.Level.STOP);
+        Job impossible =
+                JOB.withTrim(JOB.trim().withPasses(List.of(pass("4"))).withCableLoss(Quantity.of("3", Unit.DB)));
+        assertThat(item(gate(impossible), "Sweep").says()).contains("misread");
+    }
+
+    @Test
+    void aSweepOfAnotherBandIsNoGate() {
+        Job job = new JobChange.OfBrief(new BriefChange.Frequency(Quantity.of("2462", Unit.MHZ)))
+                .applyTo(JOB.withTrim(JOB.trim().withPasses(List.of(pass("1.2")))));
+        BenchGate.Item sweep = item(gate(job), "Sweep");
+        assertThat(sweep.level()).isEqualTo(Finding.Level.UNKNOWN);
+        assertThat(sweep.says()).contains("does not reach 2462 MHz");
     }
 
     @Test

@@ -39,7 +39,8 @@ class NeighbourTest {
     }
 
     private static NeighbourFigures solved(boolean upright, Neighbour n) {
-        return new NeighbourFigures.Input(yagi(upright).model(), FREQUENCY, 50, upright, n).figures(() -> true);
+        NeighbourFigures.Input in = new NeighbourFigures.Input(yagi(upright).model(), FREQUENCY, 50, upright, n);
+        return in.figures(in.alone().round(() -> true), () -> true);
     }
 
     @Test

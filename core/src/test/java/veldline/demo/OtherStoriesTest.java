@@ -178,7 +178,7 @@ class OtherStoriesTest {
 
     @Test
     void theSkiffsHandsAreCrossedAndItsVideoFailsWhereItShouldReach() {
-        Assessment a = ASSESSOR.assess(named("Survey skiff video"), Assessor.Depth.QUICK, () -> true);
+        Assessment a = ASSESSOR.assess(named("Survey skiff video"), Assessor.Depth.SWEEP, () -> true);
         assertThat(a.path().polarization().value()).isGreaterThan(10);
         assertThat(a.line().margin().value() - a.job().brief().marginWanted().value())
                 .isNegative();

@@ -67,6 +67,7 @@ import veldline.raise.AimReading;
 import veldline.raise.Declination;
 import veldline.raise.Mount;
 import veldline.raise.MountLoad;
+import veldline.raise.Schedule;
 import veldline.raise.WindArea;
 import veldline.stock.Metal;
 import veldline.study.Candidates;
@@ -174,6 +175,7 @@ class WorkedTest {
         all.add(SweepQuality.age(TrimLog.NONE.withCalibrated(Optional.of(Instant.EPOCH.minusSeconds(5000))), today)
                 .orElseThrow());
         all.addAll(pages(assessor));
+        Schedule.of(4.5, 0.4).steps().forEach(s -> all.add(s.time()));
         for (Experiment e : Experiments.all()) {
             Look look = e.at(e.slide().setting(e.slide().count() / 3), () -> true);
             all.add(look.figure());

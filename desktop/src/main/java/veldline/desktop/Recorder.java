@@ -152,7 +152,8 @@ final class Recorder {
                     strip.strip().ifPresent(live);
                 }
             }
-            return about.withSeries(kept.series());
+            // Stopped before the first reading there is nothing to read back.
+            return about.withSeries(strip.strip().isPresent() ? kept.series() : new Series(List.of()));
         }
     }
 
@@ -181,8 +182,11 @@ final class Recorder {
         }
 
         @Override
-        public Series series() {
-            return RunningRecording.left(folder).map(Recording::series).orElse(new Series(List.of()));
+        public Series series() throws IOException {
+            return RunningRecording.left(folder)
+                    .map(Recording::series)
+                    .orElseThrow(() -> new IOException("What was recorded cannot be read back; it stays in " + folder
+                            + " and is offered again when the job is opened"));
         }
 
         @Override

@@ -56,7 +56,7 @@ class NumberCrawlerTest extends WindowTest {
                 });
                 settle();
                 crawl(window, "swing", lacking, seen);
-                for (String page : List.of("route", "touch", "day")) {
+                for (String page : List.of("route", "touch", "day", "near", "gate")) {
                     interact(() -> work.pick("set:raise=" + page));
                     settle();
                     crawl(window, page, lacking, seen);
@@ -106,6 +106,14 @@ class NumberCrawlerTest extends WindowTest {
                 }
             }
         }
+        interact(() -> work.pick("set:log=tried"));
+        settle();
+        crawl(window, "tried", lacking, seen);
+        interact(() -> window.command(Input.Command.LEARN));
+        until(() -> work.showing().orElseThrow().advice().lesson().isPresent()
+                && work.showing().orElseThrow().busy().isEmpty());
+        settle();
+        crawl(window, "learn", lacking, seen);
         assertThat(lacking).isEmpty();
         assertThat(seen[0]).as("texts with digits").isGreaterThan(300);
         assertThat(seen[1]).as("of them worked out").isGreaterThan(100);

@@ -115,6 +115,8 @@ class PlaceTestsTest extends WindowTest {
                         .orElseThrow()
                         .assessment()
                         .tests()
+                        .value()
+                        .orElseThrow()
                         .sides()
                         .orElseThrow()
                         .gain()

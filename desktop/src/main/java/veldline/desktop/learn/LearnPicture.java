@@ -138,14 +138,16 @@ final class LearnPicture {
                 right ? Anchor.START : Anchor.END,
                 Face.MONO_BOLD,
                 Role.INK);
-        pen.words(
+        pen.text(
                 slide.name() + " " + NumberText.shown(here.setting(), slide.decimals())
                         + (slide.unit().isEmpty() ? "" : " " + slide.unit()),
                 across.end(),
                 pen.height() - 10,
                 Anchor.END,
+                13,
                 Face.TEXT,
-                Role.SLATE);
+                Role.SLATE,
+                Origin.Plain.TYPED);
         pen.words(here.figure().formula().name(), 18, top - 22, Anchor.START, Face.TEXT, Role.SLATE);
         pen.zone("slide", x - 22, top - 12, 44, bottom - top + 24, slide.name() + ", drag along the curve");
     }

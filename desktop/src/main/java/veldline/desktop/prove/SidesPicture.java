@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import veldline.assess.Step;
+import veldline.assess.TestFigures;
 import veldline.desktop.bench.Showing;
 import veldline.desktop.part.Diamond;
 import veldline.desktop.part.EmptyPicture;
@@ -92,7 +93,7 @@ final class SidesPicture {
                 Face.TEXT,
                 Role.SLATE,
                 Origin.Plain.MEASURED);
-        Optional<Substitution> found = s.assessment().tests().sides();
+        Optional<Substitution> found = s.assessment().tests().value().flatMap(TestFigures::sides);
         found.ifPresent(f -> {
             double right = pen.width() - 24;
             pen.text(f.gain().shown(), right, 52, Anchor.END, 34, Face.MONO_BOLD, Role.INK, Origin.of(f.gain()));

@@ -40,7 +40,7 @@ final class TurnPicture {
     private final Pen pen;
     private final Turned what;
     private final List<TurnReading> readings;
-    private final TestFigures tests;
+    private final Optional<TestFigures> tests;
     /** Bearings are drawn as they lie about this one. */
     private final double about;
 
@@ -51,8 +51,8 @@ final class TurnPicture {
         this.pen = Picture.pen(width, height);
         this.what = TurnInputs.turned(s);
         this.readings = s.job().prove().turned(what);
-        this.tests = s.assessment().tests();
-        this.about = tests.pattern()
+        this.tests = s.assessment().tests().value();
+        this.about = tests.flatMap(TestFigures::pattern)
                 .map(p -> p.aim().mark().value())
                 .orElse(s.assessment().raise().bearing(s.job().madeNear()).value());
         double high = Math.max(
@@ -97,9 +97,9 @@ final class TurnPicture {
 
     private Optional<Worked> answer() {
         return switch (what) {
-            case BEARING -> tests.pattern().map(p -> p.aim().mark());
-            case HEIGHT -> tests.height().map(h -> h.best());
-            case POLARIZATION -> tests.polarization().map(p -> p.best());
+            case BEARING -> tests.flatMap(TestFigures::pattern).map(p -> p.aim().mark());
+            case HEIGHT -> tests.flatMap(TestFigures::height).map(h -> h.best());
+            case POLARIZATION -> tests.flatMap(TestFigures::polarization).map(p -> p.best());
         };
     }
 
@@ -156,7 +156,8 @@ final class TurnPicture {
     /** What was worked out is dashed; a law that was laid through the readings is theirs, and solid. */
     private void laid(Axis y, double high) {
         boolean law = what == Turned.POLARIZATION;
-        List<TestFigures.Laid> laid = tests.laid().get(what).stream()
+        List<TestFigures.Laid> laid = tests.stream()
+                .flatMap(t -> t.laid().get(what).stream())
                 .sorted(Comparator.comparingDouble(l -> lies(l.at())))
                 .toList();
         if (laid.isEmpty()) {

@@ -89,7 +89,7 @@ final class DayPicture {
         Optional<Instant> begins = s.job().raise().day().begins();
         pen.text(step.what(), 18, 28, Anchor.START, 15, Face.BOLD, Role.INK, Origin.Plain.NAME);
         pen.text(
-                NumberText.shown(step.minutes(), 0) + " min, " + step.people()
+                step.time().shown() + ", " + step.people()
                         + (step.people() == 1 ? " person" : " people")
                         + (step.waitsFor().isEmpty()
                                 ? ""
@@ -101,7 +101,7 @@ final class DayPicture {
                 13,
                 Face.TEXT,
                 Role.SLATE,
-                Origin.Plain.SCALE);
+                Origin.of(step.time()));
         night();
         clock(begins.isPresent());
         for (int i = 0; i < slots.size(); i++) {

@@ -107,7 +107,15 @@ final class GatePicture {
         for (int k = 0; k < Math.min(room, lines.size()); k++) {
             boolean cut = k == room - 1 && lines.size() > room;
             String text = cut ? lines.get(k).replaceFirst("\\s*\\S*$", " …") : lines.get(k);
-            pen.text(text, 112, middle + 14 + 15 * k, Anchor.START, 12.5, Face.TEXT, Role.SLATE, Origin.Plain.SCALE);
+            pen.text(
+                    text,
+                    112,
+                    middle + 14 + 15 * k,
+                    Anchor.START,
+                    12.5,
+                    Face.TEXT,
+                    Role.SLATE,
+                    item.worked().map(Origin::of).orElse(Origin.Plain.NAME));
         }
         pen.zone("gate:" + i, 10, y + 2, pen.width() - 20, row - 4, item.what());
         return after;
