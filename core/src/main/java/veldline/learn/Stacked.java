@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.BooleanSupplier;
 import java.util.function.DoubleFunction;
+import java.util.stream.IntStream;
 import veldline.antenna.Yagi;
 import veldline.explain.Formula;
 import veldline.explain.Worked;
@@ -28,6 +29,18 @@ final class Stacked implements Experiment {
             "g − s",
             Rods.METHOD,
             "±0.1 dB; what splits the power takes some of it");
+
+    private static final Formula LOBE = new Formula(
+            "Lobe over the beam",
+            "The strongest lobe over or under the beam less the level straight ahead.",
+            "L",
+            "l − a",
+            Rods.METHOD,
+            "±0.5 dB to 15 dB under it");
+    /** A lobe this far under the beam hears little of what is not wanted, dB. */
+    private static final double CLEAN = -13;
+    /** Where so much less is sent nothing is, dB. */
+    private static final double NOTHING = 40;
 
     private final List<Wire> one = Yagi.forCount(Rods.FREQUENCY, 5, Quantity.of("4", Unit.MM), Metal.ALUMINIUM, false)
             .model()
@@ -88,13 +101,28 @@ final class Stacked implements Experiment {
                 scene = scene.with(i == 1 ? Scene.Kind.FED : Scene.Kind.ROD, x, z - 0.03, x, z + 0.03);
             }
         }
+        List<Double> round = Rods.standing(field);
+        Worked lobe = lobe(round);
         String says = brought.value() < 1.5
                 ? "Too near: each takes what the other would."
-                : distance > 1.2
-                        ? "Far apart: still near twice, but side lobes grow over and under the beam."
-                        : "Nearly twice, with a clean beam.";
-        return new Look(
-                distance, brought, List.of(Rods.gain(s, field, Direction.X)), scene, Rods.standing(field), says);
+                : lobe.value() > CLEAN
+                        ? "About twice, and lobes stand over and under the beam."
+                        : "More than one, with a clean beam.";
+        return new Look(distance, brought, List.of(lobe, Rods.gain(s, field, Direction.X)), scene, round, says);
+    }
+
+    /** Of the directions in front and over the beam, the strongest that is stronger than those beside it. */
+    private static Worked lobe(List<Double> round) {
+        double found = IntStream.rangeClosed(2, 90)
+                .filter(d -> round.get(d) > round.get(d - 1) && round.get(d) >= round.get(d + 1))
+                .mapToDouble(round::get)
+                .max()
+                .orElse(round.get(90));
+        double most = Math.max(found, round.get(0) - NOTHING);
+        return Worked.of(LOBE)
+                .computed("l", "strongest lobe over it", most, "dBi", 2)
+                .computed("a", "straight ahead", round.get(0), "dBi", 2)
+                .gives(most - round.get(0), "dB", 1);
     }
 
     private List<Wire> raised(double by) {

@@ -106,6 +106,11 @@ class ExperimentsTest {
         assertThat(brought[0]).isLessThan(1.5);
         assertThat(IntStream.range(8, brought.length).mapToDouble(i -> brought[i]))
                 .allMatch(b -> b > 2 && b < 3.6);
+        Look near = at("stack", 0.5);
+        Look far = at("stack", 1.5);
+        assertThat(beside(near, 0)).isLessThan(beside(far, 0) - 5);
+        assertThat(near.says()).contains("clean beam");
+        assertThat(far.says()).contains("lobes stand over and under");
     }
 
     @Test
